@@ -1,0 +1,48 @@
+// Arrows run one way: pages -> views -> store and workers -> core. See docs/decisions/0001-skeleton.md.
+const only = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  from: { path: `^src/${from}/` },
+  to: { path: '^src/', pathNot: `^src/(${allowed})/` },
+});
+module.exports = {
+  forbidden: [
+    only('core-knows-only-core', 'core', 'core'),
+    only('store-on-core', 'store', 'store|core'),
+    only('workers-on-core', 'workers', 'workers|core'),
+    only('ui-on-store-and-core', 'ui', 'ui|store|core'),
+    only('views-below-pages', 'views', 'views|ui|store|workers|core'),
+    {
+      name: 'one-view-does-not-know-another',
+      severity: 'error',
+      from: { path: '^src/views/([^/]+)/' },
+      to: { path: '^src/views/', pathNot: '^src/views/$1/' },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^src/core/' },
+      to: { dependencyTypes: ['npm', 'core'], pathNot: 'node_modules/(zod|culori)/' },
+    },
+    {
+      name: 'core-topics-through-their-door',
+      comment: 'Another topic is entered by its index.ts only.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/([^/]+)/(?!index\\.ts$)', pathNot: '^src/core/$1/' },
+    },
+    {
+      name: 'core-through-the-door',
+      severity: 'error',
+      from: { path: '^src/(views|ui|store|workers|pages|layouts)/' },
+      to: { path: '^src/core/[^/]+/(?!index\\.ts$)' },
+    },
+    { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default', 'types'] },
+  },
+};

@@ -1,0 +1,15 @@
+import node from '@astrojs/node';
+import react from '@astrojs/react';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'astro/config';
+
+// Pages are static because the data live in the browser; only pages/api/ is rendered on demand.
+export default defineConfig({
+  output: 'static',
+  trailingSlash: 'ignore',
+  adapter: node({ mode: 'standalone' }),
+  integrations: [react()],
+  devToolbar: { enabled: false },
+  telemetry: false,
+  vite: { plugins: [tailwindcss()], build: { target: 'es2022' } },
+});

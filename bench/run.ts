@@ -1,0 +1,192 @@
+// ./gander bench: the numbers the app is held to, measured in headless Chromium on the demo plus 1,000 generated roasts.
+import { gzipSync } from 'node:zlib';
+import type { Page } from 'playwright-core';
+import { pass } from '../tests/browser/deeds.ts';
+import { type Served, serveApp } from '../tests/browser/harness.ts';
+import { manyRoasts } from './manyRoasts.ts';
+import { type Figure, printFigures, quantile } from './report.ts';
+
+const MORE_ROASTS = 1000;
+const PRESSES = 80;
+const NAVIGATIONS = 8;
+
+async function openLarge(app: Served) {
+  const opened = await app.open();
+  const { page } = opened;
+  page.on('dialog', (dialog) => void dialog.accept());
+  await page.goto('/files/');
+  const buffer = Buffer.from(manyRoasts(MORE_ROASTS));
+  await page
+    .getByLabel('Choose a file')
+    .setInputFiles({ name: 'many.gander.json', mimeType: 'application/json', buffer });
+  await page.getByRole('button', { name: 'Load it' }).click();
+  await page.getByText('is loaded').waitFor({ timeout: 60_000 });
+  return opened;
+}
+
+async function beansIn(page: Page): Promise<void> {
+  await page.goto('/roast/');
+  await page.getByRole('button', { name: 'Beans in' }).click();
+  await page.getByRole('timer').waitFor();
+}
+
+/** From the key press to the frame after the mark is on screen, and to the end of the transaction that wrote it. */
+async function pressFigures(page: Page): Promise<Figure[]> {
+  await page.addInitScript(() => {
+    const own = IDBDatabase.prototype.transaction;
+    IDBDatabase.prototype.transaction = function (...args: Parameters<typeof own>) {
+      const transaction = own.apply(this, args);
+      if (args[1] === 'readwrite')
+        transaction.addEventListener('complete', () => Object.assign(globalThis, { storedAt: performance.now() }));
+      return transaction;
+    };
+  });
+  await beansIn(page);
+  await page.waitForTimeout(1500);
+  const painted: number[] = [];
+  const stored: number[] = [];
+  for (let i = 1; i <= PRESSES; i++) {
+    const measuring = page.evaluate(
+      (count) =>
+        new Promise<{ painted: number; stored: number }>((resolve) => {
+          let pressedAt = 0;
+          window.addEventListener(
+            'keydown',
+            (event) => {
+              pressedAt = event.timeStamp;
+            },
+            { capture: true, once: true },
+          );
+          const observer = new MutationObserver(() => {
+            if (!document.body.textContent?.includes(`A stray pop · ${count}`)) return;
+            observer.disconnect();
+            requestAnimationFrame(() => {
+              const channel = new MessageChannel();
+              channel.port1.onmessage = () => {
+                const { storedAt } = globalThis as unknown as { storedAt: number };
+                resolve({ painted: performance.now() - pressedAt, stored: storedAt - pressedAt });
+              };
+              channel.port2.postMessage(0);
+            });
+          });
+          observer.observe(document.body, { subtree: true, childList: true, characterData: true });
+        }),
+      i,
+    );
+    await page.waitForTimeout(30);
+    await page.keyboard.press('c');
+    const figures = await measuring;
+    painted.push(figures.painted);
+    stored.push(figures.stored);
+  }
+  return [
+    { what: `key press to the mark painted, p95 of ${PRESSES}`, value: quantile(painted, 0.95), most: 50, unit: 'ms' },
+    { what: `key press to the mark stored, p95 of ${PRESSES}`, value: quantile(stored, 0.95), most: 100, unit: 'ms' },
+  ];
+}
+
+async function journalFigure(page: Page): Promise<Figure> {
+  await page.addInitScript(() => {
+    const observer = new MutationObserver(() => {
+      if (!document.querySelector('ol li svg')) return;
+      observer.disconnect();
+      requestAnimationFrame(() => setTimeout(() => Object.assign(globalThis, { rowsAt: performance.now() })));
+    });
+    observer.observe(document, { subtree: true, childList: true });
+  });
+  const times: number[] = [];
+  for (let i = 0; i < NAVIGATIONS; i++) {
+    await page.goto('/journal/');
+    await page.waitForFunction(() => 'rowsAt' in globalThis);
+    times.push(await page.evaluate(() => (globalThis as unknown as { rowsAt: number }).rowsAt));
+  }
+  return {
+    what: `journal: first rows after navigation, median of ${NAVIGATIONS}`,
+    value: quantile(times, 0.5),
+    most: 300,
+    unit: 'ms',
+  };
+}
+
+/** How late the painted clock changes its second, after half an hour in the background. */
+async function clockFigure(app: Served): Promise<Figure> {
+  const { page, close } = await app.open();
+  await page.clock.install();
+  await beansIn(page);
+  const setVisibility = (state: string) =>
+    page.evaluate((to) => {
+      Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => to });
+      document.dispatchEvent(new Event('visibilitychange'));
+    }, state);
+  await setVisibility('hidden');
+  await page.clock.fastForward('30:00');
+  await setVisibility('visible');
+  const lateMs = page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const timer = document.querySelector('[role="timer"]') as HTMLElement;
+        const shown = timer.textContent;
+        new MutationObserver((_, observer) => {
+          if (timer.textContent === shown) return;
+          observer.disconnect();
+          const [minutes = 0, seconds = 0] = (timer.textContent ?? '').split(':').map(Number);
+          const opening = indexedDB.open('gander-demo');
+          const nowMs = Date.now();
+          opening.onsuccess = () => {
+            const asking = opening.result
+              .transaction('roasts')
+              .objectStore('roasts')
+              .index('createdAt')
+              .openCursor(null, 'prev');
+            asking.onsuccess = () => {
+              const charged = Date.parse(
+                (asking.result as unknown as { value: { chargedAt: string } }).value.chargedAt,
+              );
+              resolve(Math.abs(nowMs - charged - (minutes * 60 + seconds) * 1000));
+            };
+          };
+        }).observe(timer, { subtree: true, childList: true, characterData: true });
+      }),
+  );
+  await pass(page, 2);
+  const value = await lateMs;
+  await close();
+  return { what: 'clock error after 30 min in the background', value, most: 100, unit: 'ms' };
+}
+
+async function sizeFigure(app: Served): Promise<Figure> {
+  const { page, close } = await app.open();
+  await beansIn(page);
+  const sizes: number[] = [];
+  const reading: Promise<unknown>[] = [];
+  page.on('dialog', (dialog) => void dialog.accept());
+  page.on('response', (response) => {
+    if (/\.js($|\?)/.test(response.url()))
+      reading.push(response.body().then((body) => sizes.push(gzipSync(body).length)));
+  });
+  await page.reload();
+  await page.getByRole('timer').waitFor();
+  await page.waitForTimeout(500);
+  await Promise.all(reading);
+  await close();
+  return {
+    what: `JavaScript of the roast screen, gzipped, ${sizes.length} files`,
+    value: sizes.reduce((sum, each) => sum + each, 0) / 1000,
+    most: 180,
+    unit: 'kB',
+  };
+}
+
+const app = await serveApp('demo');
+try {
+  const large = await openLarge(app);
+  const figures = [...(await pressFigures(large.page)), await journalFigure(large.page)];
+  await large.close();
+  printFigures(`In headless Chromium, demo household plus ${MORE_ROASTS} roasts`, [
+    ...figures,
+    await clockFigure(app),
+    await sizeFigure(app),
+  ]);
+} finally {
+  await app.stop();
+}

@@ -1,0 +1,78 @@
+import { globSync } from './files.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled } from './prepare.mjs';
+import { bin, run } from './run.mjs';
+import { serve } from './serve.mjs';
+
+const nodeTest = (files) => run(process.execPath, ['--import', 'tsx', '--test', ...files]);
+const tests = (...folders) => folders.flatMap((folder) => globSync(`tests/${folder}`, '.test.ts', '.test.tsx'));
+
+/** Types, lint and the one-way imports: no test is run. */
+async function staticChecks() {
+  await run(bin('astro'), ['sync']);
+  await run(bin('tsc'), ['--project', 'tsconfig.core.json']);
+  await run(bin('astro'), ['check', '--minimumFailingSeverity', 'warning']);
+  await run(bin('biome'), ['check', '--error-on-warnings', '.']);
+  await run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']);
+}
+
+export const commands = {
+  demo: {
+    says: 'install, build and serve with the demo household',
+    run: async () => {
+      await ensureInstalled();
+      await ensureBuilt();
+      return serve('demo');
+    },
+  },
+  start: {
+    says: 'the same, with an empty notebook',
+    run: async () => {
+      await ensureInstalled();
+      await ensureBuilt();
+      return serve('ask');
+    },
+  },
+  dev: {
+    says: 'serve while the code is being changed',
+    run: async () => {
+      await ensureInstalled();
+      return run(bin('astro'), ['dev', '--port', process.env.PORT ?? '4321']);
+    },
+  },
+  check: {
+    says: 'types, lint, imports and unit tests: the fast part',
+    run: async () => {
+      await ensureInstalled();
+      await staticChecks();
+      await nodeTest(tests('core', 'store', 'views'));
+    },
+  },
+  test: {
+    says: 'every check and every test, in the browser too',
+    run: async () => {
+      await ensureInstalled();
+      await staticChecks();
+      await ensureBuilt();
+      await ensureChromium();
+      await nodeTest(tests('core', 'store', 'views', 'browser'));
+    },
+  },
+  bench: {
+    says: 'measure speed and size in headless Chromium',
+    run: async () => {
+      await ensureInstalled();
+      await ensureBuilt();
+      await ensureChromium();
+      await run(process.execPath, ['--import', 'tsx', 'bench/run.ts']);
+    },
+  },
+  shots: {
+    says: 'take the pictures of docs/screenshots anew',
+    run: async (names) => {
+      await ensureInstalled();
+      await ensureBuilt();
+      await ensureChromium();
+      await run(process.execPath, ['--import', 'tsx', 'scripts/shots.ts', ...names]);
+    },
+  },
+};

@@ -1,0 +1,56 @@
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { hashOf } from './files.mjs';
+import { bin, run } from './run.mjs';
+
+const read = (path) => (existsSync(path) ? readFileSync(path, 'utf8') : '');
+
+/** Installs the packages of the lockfile, unless they are there. */
+export async function ensureInstalled() {
+  const stamp = 'node_modules/.gander-lock';
+  const wanted = hashOf('package-lock.json');
+  if (read(stamp) === wanted) return;
+  console.log('Installing packages…');
+  await run('npm', ['ci', '--no-audit', '--no-fund']);
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the app, unless the last build is of this very code. */
+export async function ensureBuilt() {
+  const stamp = 'dist/.gander-build';
+  const wanted = hashOf(
+    'src',
+    'public',
+    'demo',
+    'astro.config.mjs',
+    'tsconfig.json',
+    'package.json',
+    'package-lock.json',
+  );
+  if (read(stamp) === wanted) return;
+  console.log('Building…');
+  await run(bin('astro'), ['build', '--silent']);
+  mkdirSync('dist', { recursive: true });
+  writeFileSync(stamp, wanted);
+}
+
+/** Where Debian's package puts the browser; CHROMIUM names another. */
+export const chromiumPath = process.env.CHROMIUM ?? '/usr/bin/chromium';
+
+/** Installs Chromium through apt-get where it is missing. */
+export async function ensureChromium() {
+  if (existsSync(chromiumPath)) return;
+  console.log('Installing Chromium…');
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, 'apt-get', ...args];
+    return run(command, rest, { env: { DEBIAN_FRONTEND: 'noninteractive' } });
+  };
+  try {
+    await apt('update', '-qq');
+    await apt('install', '-y', '-qq', 'chromium');
+  } catch (cause) {
+    throw new Error(
+      `The browser tests need Chromium at ${chromiumPath}, and apt-get could not install it (${cause.message}). Install it by hand, or set CHROMIUM to its path.`,
+    );
+  }
+}

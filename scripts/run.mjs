@@ -1,0 +1,19 @@
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+
+/** The path of a command that a package brings. */
+export const bin = (name) => join('node_modules', '.bin', name);
+
+/** Runs a command with its output shown; rejects when it fails. */
+export function run(command, args, { quiet = false, env = {} } = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, {
+      stdio: quiet ? 'ignore' : 'inherit',
+      env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env },
+    });
+    child.on('error', reject);
+    child.on('exit', (code) =>
+      code === 0 ? resolve(0) : reject(new Error(`${command} ${args.slice(0, 4).join(' ')} ended with ${code}.`)),
+    );
+  });
+}

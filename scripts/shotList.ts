@@ -1,0 +1,111 @@
+import type { Page } from 'playwright-core';
+
+export interface Shot {
+  readonly name: string;
+  readonly phone?: boolean;
+  readonly night?: boolean;
+  /** The whole page, not only what fits the window. */
+  readonly whole?: boolean;
+  readonly go: (page: Page) => Promise<void>;
+}
+
+/** Chooses beans and gear, and puts them in. */
+async function beansIn(page: Page, beans = 'Lantern Terrace, Peru', on = 'Blue popper'): Promise<void> {
+  await page.goto('/roast/');
+  await page.getByLabel('Gear').selectOption({ label: on });
+  await page.getByLabel('Beans').selectOption({ label: beans });
+  await page.getByRole('button', { name: 'Beans in' }).click();
+  await page.getByRole('timer').waitFor();
+}
+
+/** Lets the time pass and presses a key. */
+async function later(page: Page, seconds: number, key?: string): Promise<void> {
+  await page.clock.runFor(seconds * 1000);
+  if (key) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(120);
+  }
+}
+
+async function toBrowning(page: Page): Promise<void> {
+  await beansIn(page);
+  await later(page, 70, '2');
+  await later(page, 40, 'ArrowUp');
+  await later(page, 46, 'Space');
+  await page.getByRole('button', { name: 'Lid on; press for off' }).click();
+  await later(page, 50, '3');
+  await later(page, 44, 'c');
+  await later(page, 20);
+}
+
+export const shots: readonly Shot[] = [
+  { name: 'today', go: async () => {} },
+  {
+    name: 'set-up',
+    go: async (page) => {
+      await page.goto('/roast/');
+      await page.getByText('On the clock').waitFor();
+    },
+  },
+  { name: 'roast-browning', go: toBrowning },
+  { name: 'roast-night', night: true, go: toBrowning },
+  {
+    name: 'roast-after-first-crack-phone',
+    phone: true,
+    go: async (page) => {
+      await toBrowning(page);
+      await later(page, 25, 'Space');
+      for (let i = 0; i < 9; i++) await later(page, 3, 'c');
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
+  {
+    name: 'roast-after-the-pull',
+    go: async (page) => {
+      await toBrowning(page);
+      await later(page, 25, 'Space');
+      for (let i = 0; i < 9; i++) await later(page, 3, 'c');
+      await later(page, 50, 'Shift+Space');
+      await later(page, 65);
+      await page.getByLabel('Roasted weight').fill('68.4');
+      await page.getByLabel('Roasted weight').press('Enter');
+      await page.getByRole('button', { name: 'medium', exact: true }).click();
+    },
+  },
+  {
+    name: 'journal',
+    go: async (page) => {
+      await page.goto('/journal/');
+      await page.getByRole('radio', { name: 'first crack' }).click();
+    },
+  },
+  {
+    name: 'roast-page',
+    go: async (page) => {
+      await page.goto('/journal/');
+      await page.getByText('best cup yet').first().click();
+      await page.getByText('What happened').waitFor();
+    },
+  },
+  {
+    name: 'larder',
+    go: async (page) => {
+      await page.goto('/larder/');
+      await page.getByText('Rain Ladder').waitFor();
+    },
+  },
+  {
+    name: 'gear',
+    go: async (page) => {
+      await page.goto('/gear/');
+      await page.getByText('Rattle drum').waitFor();
+    },
+  },
+  {
+    name: 'files-and-settings',
+    go: async (page) => {
+      await page.goto('/files/');
+      await page.getByText('Take it with you').waitFor();
+    },
+  },
+];

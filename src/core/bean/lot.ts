@@ -1,0 +1,18 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { processes } from './processes.ts';
+
+/** One purchase of green beans. */
+export const lotSchema = z.strictObject({
+  id: idSchema('lot'),
+  name: z.string().trim().min(1).max(80),
+  /** Country or region; empty when unknown. */
+  origin: z.string().trim().max(80),
+  process: z.enum(processes),
+  /** Green bought, grams. What is left is derived from the roasts. */
+  boughtGrams: z.number().positive().max(100_000),
+  createdAt: z.iso.datetime(),
+  /** Put away: out of every choice, kept because roasts name it. UTC. */
+  removedAt: z.iso.datetime().optional(),
+});
+export type Lot = z.infer<typeof lotSchema>;

@@ -1,0 +1,43 @@
+import * as z from 'zod';
+import { lotSchema } from '../bean/index.ts';
+import { gearSchema } from '../gear/index.ts';
+import { householdSchema } from '../household/index.ts';
+import { roastSchema } from '../roast/index.ts';
+
+/** In every file; never change it. */
+export const NOTEBOOK_FORMAT = 'gander-notebook';
+/** The version that this code writes. A released version is never edited: add a step to `notebookSteps`. */
+export const NOTEBOOK_VERSION = 1;
+
+/** The whole notebook, or one roast with its lot and gear: the same shape. Described in docs/file-format.md. */
+export const notebookSchema = z.strictObject({
+  format: z.literal(NOTEBOOK_FORMAT),
+  version: z.literal(NOTEBOOK_VERSION),
+  /** When the file was saved, UTC. */
+  savedAt: z.iso.datetime(),
+  /** The household's settings; absent in a file of single roasts. */
+  household: householdSchema.optional(),
+  lots: z.array(lotSchema),
+  gear: z.array(gearSchema),
+  roasts: z.array(roastSchema),
+});
+export type Notebook = z.infer<typeof notebookSchema>;
+
+/** What a notebook holds besides its heading. */
+export type NotebookContent = Pick<Notebook, 'household' | 'lots' | 'gear' | 'roasts'>;
+
+/** Writes a notebook as indented JSON that ends in a line feed. `savedAt` is an ISO date and time, UTC. */
+export function formatNotebook(content: NotebookContent, savedAt: string): string {
+  const notebook: Notebook = { format: NOTEBOOK_FORMAT, version: NOTEBOOK_VERSION, savedAt, ...content };
+  return `${JSON.stringify(notebook, null, 1)}\n`;
+}
+
+/** The part of a notebook that one roast needs: itself, its lot and its gear. */
+export function roastContent(content: NotebookContent, roastId: string): NotebookContent {
+  const roasts = content.roasts.filter((roast) => roast.id === roastId);
+  return {
+    lots: content.lots.filter((lot) => roasts.some((roast) => roast.lotId === lot.id)),
+    gear: content.gear.filter((gear) => roasts.some((roast) => roast.gearId === gear.id)),
+    roasts,
+  };
+}

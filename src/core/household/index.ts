@@ -1,0 +1,2 @@
+export { type Household, householdSchema } from './household.ts';
+export { plainHousehold } from './plainHousehold.ts';

@@ -1,0 +1,71 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { shadeNumbers } from '../shade/index.ts';
+import { milestones, smells, sources } from './kinds.ts';
+
+const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
+const secondsFromCharge = z.number().min(-14_400).max(86_400);
+const ramp = z.number().min(0).max(1);
+
+const common = {
+  id: idSchema('entry'),
+  /** When it happened, seconds from charge; negative while preheating. */
+  at: secondsFromCharge,
+  /** When it was pressed, seconds from charge. Never changed. */
+  pressedAt: secondsFromCharge,
+  source: z.enum(sources),
+};
+
+const mark = z.strictObject({ ...common, kind: z.literal('mark'), milestone: z.enum(milestones).exclude(['pull']) });
+const crack = z.strictObject({ ...common, kind: z.literal('crack'), crack: z.enum(['first', 'second']) });
+/** Beans leave the heat: `all` of them, which ends the roast, or a part. Grams are the roasted weight of that part. */
+const pull = z.strictObject({
+  ...common,
+  kind: z.literal('pull'),
+  all: z.boolean(),
+  grams: z.number().nonnegative().max(100_000).optional(),
+  shade: shadeNumber.optional(),
+});
+const reading = z.strictObject({ ...common, kind: z.literal('reading'), celsius: z.number().min(-50).max(600) });
+/** Something the person changed: the control's id, and its new value (absent for an act such as a stir). */
+const move = z.strictObject({
+  ...common,
+  kind: z.literal('move'),
+  control: z.string().max(40),
+  value: z.union([z.string().max(40), z.number()]).optional(),
+});
+const smell = z.strictObject({ ...common, kind: z.literal('smell'), smell: z.enum(smells) });
+/** The colour of the beans, as a tone of the bean ramp: 0 green to 1 near black. */
+const colour = z.strictObject({ ...common, kind: z.literal('colour'), tone: ramp });
+const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(500) });
+
+/** Says something new about an earlier entry. A field set to `null` is emptied; one left out stays. */
+const amend = z.strictObject({
+  ...common,
+  kind: z.literal('amend'),
+  target: idSchema('entry'),
+  happenedAt: secondsFromCharge.optional(),
+  grams: z.number().nonnegative().max(100_000).nullable().optional(),
+  shade: shadeNumber.nullable().optional(),
+  text: z.string().trim().min(1).max(500).optional(),
+  /** The person was asked about it and stands by it. */
+  sure: z.literal(true).optional(),
+});
+/** Takes an earlier entry back; an undo taken back brings it again. */
+const undo = z.strictObject({ ...common, kind: z.literal('undo'), target: idSchema('entry') });
+
+const recorded = [mark, crack, pull, reading, move, smell, colour, note] as const;
+
+/** One line of the log. The log only ever grows; what holds now is derived by `liveEntries`. */
+export const entrySchema = z.discriminatedUnion('kind', [...recorded, amend, undo]);
+export type Entry = z.infer<typeof entrySchema>;
+
+const recordedSchema = z.discriminatedUnion('kind', [...recorded]);
+/** An entry that tells of the roast itself, not of another entry. */
+export type Recorded = z.infer<typeof recordedSchema>;
+export type PullEntry = z.infer<typeof pull>;
+export type MarkEntry = z.infer<typeof mark>;
+
+type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+/** What the person says; id, times and source are added when it is written. */
+export type EntryDraft = Without<Entry, 'id' | 'at' | 'pressedAt' | 'source'>;

@@ -1,0 +1,20 @@
+export { clockJumpMs, elapsedS } from './clock.ts';
+export { describeRibbon } from './describeRibbon.ts';
+export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
+export { type Evenness, evennesses, evennessNames, type Milestone, milestones, type Smell, smells } from './kinds.ts';
+export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
+export {
+  type Milestones,
+  milestoneNames,
+  milestoneOf,
+  milestonesOf,
+  nextMilestone,
+  type Stage,
+  stageNames,
+  stageOf,
+} from './milestones.ts';
+export { finalShade, isUnderWay, milestonesOfRoast, pullsOf, roastedGrams } from './progress.ts';
+export { type Question, questionsAbout } from './questions.ts';
+export { type Ribbon, ribbonOf, type TonePoint, toneAt } from './ribbon.ts';
+export { type Roast, roastSchema } from './roast.ts';
+export { type Stretch, type StretchName, stretchesOf, stretchNames } from './stretches.ts';

@@ -1,0 +1,22 @@
+// Kept apart from the schemas, so that a screen that only names things does not load the validator.
+
+/** Points of a roast that a person marks. On users' disks: never rename one alone. */
+export const milestones = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'] as const;
+export type Milestone = (typeof milestones)[number];
+
+/** Where an entry came from. */
+export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator'] as const;
+
+/** Smells in the order in which they come (handbook, section 2). */
+export const smells = ['grass', 'hay', 'toast', 'biscuit', 'sweet', 'smoke'] as const;
+export type Smell = (typeof smells)[number];
+
+/** How alike the beans came out. */
+export const evennesses = ['even', 'someSpread', 'patchy'] as const;
+export type Evenness = (typeof evennesses)[number];
+
+export const evennessNames = {
+  even: 'even',
+  someSpread: 'some spread',
+  patchy: 'patchy',
+} as const satisfies Record<Evenness, string>;

@@ -1,0 +1,72 @@
+import type { Milestone } from './kinds.ts';
+import type { LiveEntry } from './liveEntries.ts';
+
+/** When each milestone was reached, seconds from charge; one that was not marked is absent. */
+export type Milestones = Readonly<Partial<Record<Milestone, number>>>;
+
+export const milestoneNames = {
+  yellow: 'yellow',
+  firstCrack: 'first crack',
+  firstCrackEnd: 'end of first crack',
+  secondCrack: 'second crack',
+  pull: 'pull',
+  cooled: 'hand-warm',
+} as const satisfies Record<Milestone, string>;
+
+/** The milestone that an entry marks: the mark's own, or `pull` for the pull that empties the gear. */
+export function milestoneOf(entry: LiveEntry): Milestone | undefined {
+  if (entry.kind === 'mark') return entry.milestone;
+  return entry.kind === 'pull' && entry.all ? 'pull' : undefined;
+}
+
+/**
+ * The milestones of a roast from its live entries. Where one was marked twice, the one pressed last holds: somebody
+ * who presses again means to correct.
+ */
+export function milestonesOf(live: readonly LiveEntry[]): Milestones {
+  const found: Partial<Record<Milestone, number>> = {};
+  for (const entry of [...live].sort((a, b) => a.pressedAt - b.pressedAt)) {
+    const milestone = milestoneOf(entry);
+    if (milestone) found[milestone] = entry.at;
+  }
+  return found;
+}
+
+/** What the roast screen offers next. After first crack that is the pull, whatever else may still be heard. */
+export function nextMilestone(reached: Milestones): Milestone | undefined {
+  if (reached.pull !== undefined) return reached.cooled === undefined ? 'cooled' : undefined;
+  if (reached.firstCrack !== undefined || reached.secondCrack !== undefined) return 'pull';
+  return reached.yellow === undefined ? 'yellow' : 'firstCrack';
+}
+
+/** The part of the work that a roast is in. */
+export type Stage =
+  | 'preheating'
+  | 'drying'
+  | 'browning'
+  | 'firstCrack'
+  | 'quietGap'
+  | 'secondCrack'
+  | 'cooling'
+  | 'cooled';
+
+export const stageNames = {
+  preheating: 'Preheating',
+  drying: 'Drying',
+  browning: 'Browning',
+  firstCrack: 'First crack',
+  quietGap: 'Quiet gap',
+  secondCrack: 'Second crack',
+  cooling: 'Cooling',
+  cooled: 'Hand-warm',
+} as const satisfies Record<Stage, string>;
+
+/** The stage after `reached`; `charged` is false while only the gear is being heated. */
+export function stageOf(reached: Milestones, charged: boolean): Stage {
+  if (!charged) return 'preheating';
+  if (reached.pull !== undefined) return reached.cooled === undefined ? 'cooling' : 'cooled';
+  if (reached.secondCrack !== undefined) return 'secondCrack';
+  if (reached.firstCrackEnd !== undefined) return 'quietGap';
+  if (reached.firstCrack !== undefined) return 'firstCrack';
+  return reached.yellow === undefined ? 'drying' : 'browning';
+}

@@ -1,0 +1,37 @@
+import type { ShadeNumber } from '../shade/index.ts';
+import type { PullEntry } from './entry.ts';
+import { liveEntries } from './liveEntries.ts';
+import { type Milestones, milestonesOf } from './milestones.ts';
+import type { Roast } from './roast.ts';
+
+/** The milestones of a roast, from its log. */
+export function milestonesOfRoast(roast: Pick<Roast, 'entries'>): Milestones {
+  return milestonesOf(liveEntries(roast.entries));
+}
+
+/** Whether the beans, or the gear before them, are on the heat. */
+export function isUnderWay(roast: Pick<Roast, 'entries'>): boolean {
+  return milestonesOfRoast(roast).pull === undefined;
+}
+
+/** The pulls of a roast, in order of time. */
+export function pullsOf(roast: Pick<Roast, 'entries'>): PullEntry[] {
+  return liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
+}
+
+/** Roasted weight of all pulls, grams; absent until the last one is pulled and every one of them is weighed. */
+export function roastedGrams(roast: Pick<Roast, 'entries'>): number | undefined {
+  const pulls = pullsOf(roast);
+  if (!pulls.some((pull) => pull.all)) return undefined;
+  let sum = 0;
+  for (const pull of pulls) {
+    if (pull.grams === undefined) return undefined;
+    sum += pull.grams;
+  }
+  return sum;
+}
+
+/** The shade as it turned out: that of the last pull; absent until somebody looked. */
+export function finalShade(roast: Pick<Roast, 'entries'>): ShadeNumber | undefined {
+  return pullsOf(roast).at(-1)?.shade;
+}

@@ -1,0 +1,83 @@
+import type { Id } from '../ids/index.ts';
+import type { Milestone } from './kinds.ts';
+import type { LiveEntry } from './liveEntries.ts';
+import { milestoneOf } from './milestones.ts';
+
+/** Something about the marks that cannot be, or hardly. It is asked about; nothing is refused. */
+export type Question =
+  | {
+      readonly kind: 'missingBefore';
+      readonly entryId: Id<'entry'>;
+      readonly milestone: Milestone;
+      readonly missing: Milestone;
+    }
+  | {
+      readonly kind: 'beforeEarlier';
+      readonly entryId: Id<'entry'>;
+      readonly milestone: Milestone;
+      readonly other: Milestone;
+      readonly otherAt: number;
+      readonly at: number;
+    }
+  | {
+      readonly kind: 'tooSoon';
+      readonly entryId: Id<'entry'>;
+      readonly milestone: Milestone;
+      readonly other: Milestone | 'charge';
+      readonly afterS: number;
+    }
+  | {
+      readonly kind: 'twice';
+      readonly entryId: Id<'entry'>;
+      readonly milestone: Milestone;
+      readonly at: number;
+      readonly earlierId: Id<'entry'>;
+      readonly earlierAt: number;
+    };
+
+/** What must come before what. Yellow may well go unmarked, so nothing but order is asked of it. */
+const ORDER: readonly Milestone[] = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'];
+const NEEDS: Partial<Record<Milestone, Milestone>> = { firstCrackEnd: 'firstCrack', secondCrack: 'firstCrack' };
+
+/** Shortest believable seconds from one milestone to the next; a floor below the fastest of table 4, our own figures. */
+const LEAST_AFTER: Partial<Record<Milestone, readonly [Milestone | 'charge', number]>> = {
+  yellow: ['charge', 25],
+  firstCrack: ['yellow', 20],
+  firstCrackEnd: ['firstCrack', 15],
+  secondCrack: ['firstCrack', 25],
+};
+
+/**
+ * Every question that the marks raise and that the person has not answered by standing by the entry, in order of time.
+ * Takes live entries; an entry raises one question at the most, the gravest first.
+ */
+export function questionsAbout(live: readonly LiveEntry[]): Question[] {
+  const marks = live.flatMap((entry) => {
+    const milestone = milestoneOf(entry);
+    return milestone
+      ? [{ milestone, at: entry.at, pressedAt: entry.pressedAt, entryId: entry.id, sure: entry.sure }]
+      : [];
+  });
+  type Mark = (typeof marks)[number];
+  const holding = new Map<Milestone, Mark>();
+  for (const mark of [...marks].sort((a, b) => a.pressedAt - b.pressedAt)) holding.set(mark.milestone, mark);
+
+  const askAbout = (mark: Mark): Question | undefined => {
+    const { milestone, entryId, at } = mark;
+    const earlier = marks.find((other) => other.milestone === milestone && other !== mark);
+    if (earlier) return { kind: 'twice', entryId, milestone, at, earlierId: earlier.entryId, earlierAt: earlier.at };
+    for (const later of ORDER.slice(0, ORDER.indexOf(milestone))) {
+      const other = holding.get(later);
+      if (other && at < other.at)
+        return { kind: 'beforeEarlier', entryId, milestone, other: later, otherAt: other.at, at };
+    }
+    const missing = NEEDS[milestone];
+    if (missing && !holding.has(missing)) return { kind: 'missingBefore', entryId, milestone, missing };
+    const least = LEAST_AFTER[milestone];
+    const from = least && (least[0] === 'charge' ? 0 : holding.get(least[0])?.at);
+    if (least && from !== undefined && at - from < least[1])
+      return { kind: 'tooSoon', entryId, milestone, other: least[0], afterS: at - from };
+    return undefined;
+  };
+  return [...holding.values()].sort((a, b) => a.at - b.at).flatMap((mark) => (mark.sure ? [] : (askAbout(mark) ?? [])));
+}

@@ -1,0 +1,30 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { shadeNumbers } from '../shade/index.ts';
+import { entrySchema } from './entry.ts';
+import { evennesses } from './kinds.ts';
+
+/** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
+export const roastSchema = z.strictObject({
+  id: idSchema('roast'),
+  lotId: idSchema('lot'),
+  gearId: idSchema('gear'),
+  greenGrams: z.number().positive().max(100_000),
+  wantedShade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  place: z.enum(['indoors', 'outdoors']),
+  /** When it was set up, UTC; orders the journal. */
+  createdAt: z.iso.datetime(),
+  /** Preheating began, UTC; absent when the gear was not preheated. */
+  preheatedAt: z.iso.datetime().optional(),
+  /** Charge, time zero of every entry, UTC; absent while preheating. */
+  chargedAt: z.iso.datetime().optional(),
+  /** How far the device's clock has jumped since the charge, milliseconds; taken off when the clock is read. */
+  clockShiftMs: z.number(),
+  entries: z.array(entrySchema),
+  evenness: z.enum(evennesses).optional(),
+  stars: z.int().min(1).max(5).optional(),
+  note: z.string().max(2000).optional(),
+  /** The roast that this one follows, "roast this again". */
+  follows: idSchema('roast').optional(),
+});
+export type Roast = z.infer<typeof roastSchema>;

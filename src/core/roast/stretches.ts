@@ -1,0 +1,30 @@
+import type { Milestones } from './milestones.ts';
+
+export const stretchNames = { drying: 'drying', browning: 'browning', afterCrack: 'after-crack' } as const;
+export type StretchName = keyof typeof stretchNames;
+
+/** One of the three stretches of a roast. */
+export interface Stretch {
+  readonly name: StretchName;
+  readonly fromS: number;
+  readonly toS: number;
+  /** Its part of the whole roast, 0-1; absent until the pull. */
+  readonly share: number | undefined;
+}
+
+/**
+ * The stretches whose two ends are both marked and in order (handbook, section 3): charge to yellow, yellow to first
+ * crack, first crack to pull. A stretch with an end missing is absent; nothing is guessed.
+ */
+export function stretchesOf(reached: Milestones): Stretch[] {
+  const ends: [StretchName, number | undefined, number | undefined][] = [
+    ['drying', 0, reached.yellow],
+    ['browning', reached.yellow, reached.firstCrack],
+    ['afterCrack', reached.firstCrack, reached.pull],
+  ];
+  return ends.flatMap(([name, fromS, toS]) => {
+    if (fromS === undefined || toS === undefined || toS < fromS) return [];
+    const share = reached.pull !== undefined && reached.pull > 0 ? (toS - fromS) / reached.pull : undefined;
+    return [{ name, fromS, toS, share }];
+  });
+}

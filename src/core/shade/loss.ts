@@ -1,0 +1,20 @@
+import { type ShadeNumber, shadeOf } from './shades.ts';
+
+/** Loss of weight, per cent of green. Throws RangeError unless `greenGrams` is above zero. */
+export function lossPercent(greenGrams: number, roastedGrams: number): number {
+  if (!(greenGrams > 0)) throw new RangeError(`greenGrams must be above 0 g, got ${greenGrams} g`);
+  return (100 * (greenGrams - roastedGrams)) / greenGrams;
+}
+
+/** What a loss says beside the shade: as usual, odd, or impossible. */
+export type LossVerdict = 'usual' | 'low' | 'high' | 'gained';
+
+const ODD_AT_SD = 2;
+
+/** Judges a loss against the shade's usual one (table 5): odd beyond two standard deviations. */
+export function judgeLoss(percent: number, shade: ShadeNumber): LossVerdict {
+  const { mean, sd } = shadeOf(shade).lossPercent;
+  if (percent < 0) return 'gained';
+  if (percent < mean - ODD_AT_SD * sd) return 'low';
+  return percent > mean + ODD_AT_SD * sd ? 'high' : 'usual';
+}

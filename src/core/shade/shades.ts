@@ -1,0 +1,45 @@
+/** How dark, on our own scale. The number is what is stored. */
+export const shadeNumbers = [1, 2, 3, 4, 5, 6, 7] as const;
+export type ShadeNumber = (typeof shadeNumbers)[number];
+
+export interface Shade {
+  readonly number: ShadeNumber;
+  readonly name: string;
+  readonly traditional: string;
+  /** What is heard or seen when it is reached. */
+  readonly landmark: string;
+  /** Weight lost from green to roasted, per cent. */
+  readonly lossPercent: { readonly mean: number; readonly sd: number };
+  /** CIE L* of the whole beans. */
+  readonly lightness: number;
+  /**
+   * When it is reached, as a share of the time that medium takes after first crack. The handbook gives landmarks only;
+   * these shares are common roasting knowledge: medium-dark at the first snaps, light while first crack still runs.
+   */
+  readonly afterCrackShare: number;
+}
+
+// Source: handbook, section 5, table; afterCrackShare as said above.
+// biome-ignore format: a table
+const table = {
+  1: { number: 1, name: 'cinnamon', traditional: 'cinnamon', landmark: 'first pops', lossPercent: { mean: 11.5, sd: 1.2 }, lightness: 45, afterCrackShare: 0.2 },
+  2: { number: 2, name: 'light', traditional: 'light city', landmark: 'inside first crack', lossPercent: { mean: 12.5, sd: 1.2 }, lightness: 40, afterCrackShare: 0.5 },
+  3: { number: 3, name: 'light-medium', traditional: 'city', landmark: 'first crack just over', lossPercent: { mean: 13.5, sd: 1.2 }, lightness: 35, afterCrackShare: 0.8 },
+  4: { number: 4, name: 'medium', traditional: 'full city', landmark: 'quiet gap', lossPercent: { mean: 14.7, sd: 1.2 }, lightness: 30, afterCrackShare: 1 },
+  5: { number: 5, name: 'medium-dark', traditional: 'full city plus', landmark: 'first snaps of second crack', lossPercent: { mean: 16.2, sd: 1.3 }, lightness: 25, afterCrackShare: 1.3 },
+  6: { number: 6, name: 'dark', traditional: 'vienna', landmark: 'rolling second crack', lossPercent: { mean: 18, sd: 1.5 }, lightness: 21, afterCrackShare: 1.6 },
+  7: { number: 7, name: 'very dark', traditional: 'french', landmark: 'second crack thinning, wet with oil', lossPercent: { mean: 20.5, sd: 1.8 }, lightness: 17, afterCrackShare: 1.9 },
+} as const satisfies Record<ShadeNumber, Shade>;
+
+/** All seven, lightest first. */
+export const shades: readonly Shade[] = shadeNumbers.map((number) => table[number]);
+
+/** The row of one shade. */
+export function shadeOf(number: ShadeNumber): Shade {
+  return table[number];
+}
+
+/** The shade's name in the label scheme that the household chose. */
+export function shadeName(number: ShadeNumber, scheme: 'ours' | 'traditional'): string {
+  return scheme === 'ours' ? table[number].name : table[number].traditional;
+}

@@ -1,0 +1,8 @@
+/** The places in the top line, by the roaster's day. One appears here when it works. */
+export const places: readonly { readonly name: string; readonly href: string; readonly short?: string }[] = [
+  { name: 'Today', href: '/' },
+  { name: 'Journal', href: '/journal/' },
+  { name: 'Larder', href: '/larder/' },
+  { name: 'Gear', href: '/gear/' },
+  { name: 'Files and settings', href: '/files/', short: 'Files' },
+];

@@ -1,0 +1,52 @@
+import type { Lot } from '@/core/bean';
+import type { Gear } from '@/core/gear';
+import { isUnderWay, type Roast } from '@/core/roast';
+import { type GanderDatabase, requireWritable } from './database.ts';
+
+interface Rows {
+  lots: Lot;
+  gear: Gear;
+  roasts: Roast;
+}
+type TableName = keyof Rows;
+
+/** One row before and after; absent before means it is new, absent after means it goes. */
+export type RowChange = {
+  [T in TableName]: { readonly table: T; readonly before?: Rows[T] | undefined; readonly after?: Rows[T] | undefined };
+}[TableName];
+
+/** A change to the notebook as a value: it can be kept, shown, and turned round to undo it. */
+export type Change = readonly RowChange[];
+
+/** The change that takes `change` back. */
+export function invertChange(change: Change): Change {
+  return change.map(({ table, before, after }) => ({ table, before: after, after: before }) as RowChange).reverse();
+}
+
+/** Writes a change in one transaction: all of it or nothing. */
+export async function applyChange(db: GanderDatabase, change: Change): Promise<void> {
+  await requireWritable(db);
+  await db.transaction('rw', db.lots, db.gear, db.roasts, db.underWay, async () => {
+    for (const row of change) {
+      const table = db.table(row.table);
+      if (row.after) await table.put(row.after);
+      else if (row.before) await table.delete(row.before.id);
+      if (row.table === 'roasts') await settleUnderWay(db, row.before, row.after);
+    }
+  });
+}
+
+/**
+ * Keeps the list of busy gear true after a roast changed; runs inside the caller's transaction.
+ * Gear that is busy with another roast stays with it.
+ */
+export async function settleUnderWay(
+  db: GanderDatabase,
+  before: Roast | undefined,
+  after: Roast | undefined,
+): Promise<void> {
+  const id = after?.id ?? before?.id;
+  if (after && isUnderWay(after)) {
+    if (!(await db.underWay.get(after.gearId))) await db.underWay.put({ gearId: after.gearId, roastId: after.id });
+  } else if (id) await db.underWay.where('roastId').equals(id).delete();
+}

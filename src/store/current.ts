@@ -1,0 +1,30 @@
+import { DATABASE_NAMES, GanderDatabase, type HouseholdKind } from './database.ts';
+
+/** On users' disks: never change it alone. */
+const CHOICE_KEY = 'gander.household';
+
+/** Which household this browser has open; undefined on the very first visit. */
+export function chosenHousehold(): HouseholdKind | undefined {
+  const stored = localStorage.getItem(CHOICE_KEY);
+  return stored === 'own' || stored === 'demo' ? stored : undefined;
+}
+
+/** Remembers the choice. Pages read it when they load, so reload or go on to another page afterwards. */
+export function chooseHousehold(kind: HouseholdKind): void {
+  localStorage.setItem(CHOICE_KEY, kind);
+}
+
+let open: GanderDatabase | undefined;
+
+/** The database of the chosen household; the user's own before any choice. One connection a page. */
+export function database(): GanderDatabase {
+  if (!open) {
+    open = new GanderDatabase(DATABASE_NAMES[chosenHousehold() ?? 'own']);
+    // A later Gander in another tab wants to change the tables: let it, and come back as that version.
+    open.on('versionchange', () => {
+      open?.close();
+      location.reload();
+    });
+  }
+  return open;
+}

@@ -1,0 +1,60 @@
+import { Dexie, type Table } from 'dexie';
+import type { Lot } from '@/core/bean';
+import type { Gear } from '@/core/gear';
+import type { Household } from '@/core/household';
+import type { Roast } from '@/core/roast';
+
+/** Names on users' disks: never change one alone. The demo household lives apart, so it cannot touch the user's own. */
+export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo' } as const;
+export type HouseholdKind = keyof typeof DATABASE_NAMES;
+
+/** Raise it together with a new `version(…)` below; a released version is never edited. */
+export const DATABASE_VERSION = 1;
+
+/** The one row of settings is kept under this key. */
+export const HOUSEHOLD_KEY = 'household';
+
+/** Which roast a piece of gear is busy with. The gear is the key, so it can be busy with one only. */
+export interface UnderWay {
+  readonly gearId: string;
+  readonly roastId: string;
+}
+
+export class GanderDatabase extends Dexie {
+  readonly lots!: Table<Lot, string>;
+  readonly gear!: Table<Gear, string>;
+  readonly roasts!: Table<Roast, string>;
+  readonly underWay!: Table<UnderWay, string>;
+  readonly household!: Table<Household & { readonly id: string }, string>;
+
+  constructor(name: string) {
+    super(name);
+    this.version(1).stores({
+      lots: 'id',
+      gear: 'id',
+      // [lotId+greenGrams] answers "how much green is left" from the index alone, without reading a roast.
+      roasts: 'id, createdAt, [gearId+createdAt], [lotId+greenGrams]',
+      underWay: 'gearId, roastId',
+      household: 'id',
+    });
+  }
+}
+
+/** The database on this device was written by a later Gander; this one only reads it. */
+export class NewerDatabaseError extends Error {
+  override readonly name = 'NewerDatabaseError';
+  constructor(readonly found: number) {
+    super(
+      `The notebook on this device is of version ${found}; this Gander writes version ${DATABASE_VERSION}. ` +
+        'Reload the page to get the newer Gander. Until then nothing is changed.',
+    );
+  }
+}
+
+/** Throws NewerDatabaseError when a later Gander wrote the database; Dexie itself would open it and write old rows. */
+export async function requireWritable(db: GanderDatabase): Promise<void> {
+  if (!db.isOpen()) await db.open();
+  // Dexie multiplies its version numbers by ten in the browser's own.
+  const found = Math.floor(db.backendDB().version / 10);
+  if (found > DATABASE_VERSION) throw new NewerDatabaseError(found);
+}

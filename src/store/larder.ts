@@ -1,0 +1,84 @@
+import { greenLeft, type Lot } from '@/core/bean';
+import type { Gear } from '@/core/gear';
+import { createId } from '@/core/ids';
+import { applyChange, type Change } from './change.ts';
+import type { GanderDatabase } from './database.ts';
+import { secureRandom } from './random.ts';
+
+export type LotFacts = Omit<Lot, 'id' | 'createdAt' | 'removedAt'>;
+export type GearFacts = Omit<Gear, 'id' | 'createdAt' | 'removedAt'>;
+
+/** Adds a lot and gives it with its new id. */
+export async function addLot(db: GanderDatabase, facts: LotFacts): Promise<Lot> {
+  const lot: Lot = { ...facts, id: createId('lot', secureRandom), createdAt: new Date().toISOString() };
+  await applyChange(db, [{ table: 'lots', after: lot }]);
+  return lot;
+}
+
+/** Adds a piece of gear and gives it with its new id. */
+export async function addGear(db: GanderDatabase, facts: GearFacts): Promise<Gear> {
+  const gear: Gear = { ...facts, id: createId('gear', secureRandom), createdAt: new Date().toISOString() };
+  await applyChange(db, [{ table: 'gear', after: gear }]);
+  return gear;
+}
+
+/** Changes a lot; gives the change, for undo. */
+export async function editLot(db: GanderDatabase, lot: Lot, facts: Partial<LotFacts>): Promise<Change> {
+  return applied(db, [{ table: 'lots', before: lot, after: { ...lot, ...facts } }]);
+}
+
+/** Changes a piece of gear; gives the change, for undo. */
+export async function editGear(db: GanderDatabase, gear: Gear, facts: Partial<GearFacts>): Promise<Change> {
+  return applied(db, [{ table: 'gear', before: gear, after: { ...gear, ...facts } }]);
+}
+
+/** Deletes a lot; one that roasts name is put away instead, so that the journal still knows it. Gives the change. */
+export async function removeLot(db: GanderDatabase, lot: Lot): Promise<Change> {
+  const used = (await lotRoastGrams(db, lot.id)).length > 0;
+  return applied(db, [
+    { table: 'lots', before: lot, after: used ? { ...lot, removedAt: new Date().toISOString() } : undefined },
+  ]);
+}
+
+/** Deletes a piece of gear; one that roasts name is put away instead. Gives the change. */
+export async function removeGear(db: GanderDatabase, gear: Gear): Promise<Change> {
+  const used = (await countGearRoasts(db, gear.id)) > 0;
+  return applied(db, [
+    { table: 'gear', before: gear, after: used ? { ...gear, removedAt: new Date().toISOString() } : undefined },
+  ]);
+}
+
+/** Lots still in use, newest first, each with the green that is left and how many roasts it gave. */
+export async function lotsWithStock(db: GanderDatabase): Promise<{ lot: Lot; leftGrams: number; roasts: number }[]> {
+  const lots = (await db.lots.toArray())
+    .filter((lot) => !lot.removedAt)
+    .sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
+  return Promise.all(
+    lots.map(async (lot) => {
+      const grams = await lotRoastGrams(db, lot.id);
+      return { lot, leftGrams: greenLeft(lot, grams), roasts: grams.length };
+    }),
+  );
+}
+
+/** Gear still in use, each with how many roasts it did; the busiest first. */
+export async function gearWithUse(db: GanderDatabase): Promise<{ gear: Gear; roasts: number }[]> {
+  const all = (await db.gear.toArray()).filter((gear) => !gear.removedAt);
+  const counted = await Promise.all(all.map(async (gear) => ({ gear, roasts: await countGearRoasts(db, gear.id) })));
+  return counted.sort((a, b) => b.roasts - a.roasts);
+}
+
+async function lotRoastGrams(db: GanderDatabase, lotId: string): Promise<number[]> {
+  const range = db.roasts.where('[lotId+greenGrams]').between([lotId, 0], [lotId, Number.POSITIVE_INFINITY]);
+  return ((await range.keys()) as unknown as [string, number][]).map(([, grams]) => grams);
+}
+
+/** How many roasts a piece of gear did. */
+export function countGearRoasts(db: GanderDatabase, gearId: string): Promise<number> {
+  return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).count();
+}
+
+async function applied(db: GanderDatabase, change: Change): Promise<Change> {
+  await applyChange(db, change);
+  return change;
+}

@@ -1,0 +1,57 @@
+import { type ContentTable, canonical, contentTables, type Notebook, type NotebookContent } from '@/core/exchange';
+import { applyChange, type Change, type RowChange } from './change.ts';
+import { type GanderDatabase, HOUSEHOLD_KEY } from './database.ts';
+import { getHousehold, saveHousehold } from './settings.ts';
+
+/** Everything in the notebook, as a file holds it. */
+export async function readContent(db: GanderDatabase): Promise<NotebookContent> {
+  const [household, lots, gear, roasts] = await Promise.all([
+    getHousehold(db),
+    db.lots.toArray(),
+    db.gear.toArray(),
+    db.roasts.orderBy('createdAt').toArray(),
+  ]);
+  return { household, lots, gear, roasts };
+}
+
+/** Which row wins where the notebook and the file both have one, and they differ. */
+export type Preference = 'mine' | 'file';
+
+/** Brings a file in: rows that are new are added, differing ones follow `preference`. Gives the change, for undo. */
+export async function loadContent(
+  db: GanderDatabase,
+  incoming: NotebookContent,
+  preference: Preference,
+): Promise<Change> {
+  const here = await readContent(db);
+  const change = contentTables.flatMap((table) => tableChange(table, here, incoming, preference));
+  await applyChange(db, change);
+  const empty = here.roasts.length + here.lots.length + here.gear.length === 0;
+  if (incoming.household && (empty || preference === 'file')) await saveHousehold(db, incoming.household);
+  return change;
+}
+
+function tableChange(
+  table: ContentTable,
+  here: NotebookContent,
+  incoming: NotebookContent,
+  preference: Preference,
+): RowChange[] {
+  const mine = new Map<string, { id: string }>(here[table].map((row) => [row.id, row]));
+  return incoming[table].flatMap((after) => {
+    const before = mine.get(after.id);
+    if (before && (preference === 'mine' || canonical(before) === canonical(after))) return [];
+    return [{ table, before, after } as RowChange];
+  });
+}
+
+/** Empties the database and fills it with a notebook; for the demo household, never for the user's own. */
+export async function replaceContent(db: GanderDatabase, notebook: Notebook): Promise<void> {
+  await db.transaction('rw', db.tables, async () => {
+    for (const table of db.tables) await table.clear();
+    await db.lots.bulkAdd(notebook.lots);
+    await db.gear.bulkAdd(notebook.gear);
+    await db.roasts.bulkAdd(notebook.roasts);
+    if (notebook.household) await db.household.add({ ...notebook.household, id: HOUSEHOLD_KEY });
+  });
+}

@@ -1,0 +1,67 @@
+import type { Lot } from '@/core/bean';
+import { lotTitle } from '@/core/bean';
+import type { Gear } from '@/core/gear';
+import type { Roast } from '@/core/roast';
+import type { GanderDatabase } from './database.ts';
+
+/** A roast with the names it goes by. */
+export interface NamedRoast {
+  readonly roast: Roast;
+  readonly lot: Lot | undefined;
+  readonly gear: Gear | undefined;
+  readonly lotName: string;
+  readonly gearName: string;
+}
+export type RoastUnderWay = NamedRoast;
+
+/** One roast with its lot and gear; undefined when there is none of that id. */
+export async function getNamedRoast(db: GanderDatabase, roastId: string): Promise<NamedRoast | undefined> {
+  const roast = await db.roasts.get(roastId);
+  if (!roast) return undefined;
+  return (await named(db, [roast]))[0];
+}
+
+/** The roasts that are on the heat now. */
+export async function roastsUnderWay(db: GanderDatabase): Promise<RoastUnderWay[]> {
+  const busy = await db.underWay.toArray();
+  const roasts = await db.roasts.bulkGet(busy.map((each) => each.roastId));
+  return named(
+    db,
+    roasts.filter((roast) => roast !== undefined),
+  );
+}
+
+/** The newest `most` roasts, newest first. */
+export async function newestRoasts(db: GanderDatabase, most: number): Promise<NamedRoast[]> {
+  return named(db, await db.roasts.orderBy('createdAt').reverse().limit(most).toArray());
+}
+
+/** The last roast on a piece of gear, for filling the set-up; of any gear when none is named. */
+export async function lastRoast(db: GanderDatabase, gearId?: string): Promise<Roast | undefined> {
+  if (gearId === undefined) return db.roasts.orderBy('createdAt').last();
+  return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).last();
+}
+
+async function named(db: GanderDatabase, roasts: readonly Roast[]): Promise<NamedRoast[]> {
+  const lots = new Map(
+    (await db.lots.bulkGet([...new Set(roasts.map((each) => each.lotId))])).flatMap((lot) =>
+      lot ? [[lot.id as string, lot]] : [],
+    ),
+  );
+  const gear = new Map(
+    (await db.gear.bulkGet([...new Set(roasts.map((each) => each.gearId))])).flatMap((each) =>
+      each ? [[each.id as string, each]] : [],
+    ),
+  );
+  return roasts.map((roast) => {
+    const lot = lots.get(roast.lotId);
+    const its = gear.get(roast.gearId);
+    return {
+      roast,
+      lot,
+      gear: its,
+      lotName: lot ? lotTitle(lot) : 'beans deleted since',
+      gearName: its?.nickname ?? 'gear deleted since',
+    };
+  });
+}

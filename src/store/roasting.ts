@@ -1,0 +1,147 @@
+import { createId, type Id } from '@/core/ids';
+import {
+  clockJumpMs,
+  type Entry,
+  type EntryDraft,
+  lastUndoable,
+  type Milestones,
+  milestonesOfRoast,
+  type Roast,
+} from '@/core/roast';
+import { applyChange, type Change, settleUnderWay } from './change.ts';
+import { type GanderDatabase, requireWritable } from './database.ts';
+import { secureRandom } from './random.ts';
+
+/** What is chosen before a roast. */
+export type RoastSetUp = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'place' | 'follows'>;
+
+export type Started =
+  | { readonly kind: 'started'; readonly roast: Roast }
+  | { readonly kind: 'gearBusy'; readonly roastId: string };
+
+/** Puts a roast on the heat at `nowMs`: charged at once, or preheating. Gear that is busy is not started twice. */
+export async function startRoast(
+  db: GanderDatabase,
+  setUp: RoastSetUp,
+  how: 'charge' | 'preheat',
+  nowMs: number,
+): Promise<Started> {
+  await requireWritable(db);
+  return db.transaction('rw', db.roasts, db.underWay, async (): Promise<Started> => {
+    const busy = await db.underWay.get(setUp.gearId);
+    if (busy) return { kind: 'gearBusy', roastId: busy.roastId };
+    const now = new Date(nowMs).toISOString();
+    const roast: Roast = {
+      ...setUp,
+      id: createId('roast', secureRandom),
+      createdAt: now,
+      ...(how === 'charge' ? { chargedAt: now } : { preheatedAt: now }),
+      clockShiftMs: 0,
+      entries: [],
+    };
+    await db.roasts.add(roast);
+    await db.underWay.add({ gearId: roast.gearId, roastId: roast.id });
+    return { kind: 'started', roast };
+  });
+}
+
+/** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */
+export function chargeRoast(db: GanderDatabase, roastId: string, nowMs: number): Promise<void> {
+  return changeRoast(db, roastId, (roast) =>
+    roast.chargedAt ? roast : { ...roast, chargedAt: new Date(nowMs).toISOString() },
+  );
+}
+
+/** Adds a line to the log, happened and pressed at `atS` seconds from charge unless `happenedS` says otherwise. */
+export async function logEntry(
+  db: GanderDatabase,
+  roastId: string,
+  draft: EntryDraft,
+  atS: number,
+): Promise<Id<'entry'>> {
+  const id = createId('entry', secureRandom);
+  const pressedAt = Math.round(atS * 100) / 100;
+  const entry = { ...draft, id, at: pressedAt, pressedAt, source: 'hand' } as Entry;
+  await changeRoast(db, roastId, (roast) => ({ ...roast, entries: [...roast.entries, entry] }));
+  return id;
+}
+
+/** Takes back what was done last; does nothing when all is taken back. */
+export async function undoLast(db: GanderDatabase, roastId: string, atS: number): Promise<void> {
+  const roast = await db.roasts.get(roastId);
+  const last = roast && lastUndoable(roast.entries);
+  if (last) await logEntry(db, roastId, { kind: 'undo', target: last.id }, atS);
+}
+
+/** Changes facts of a roast; gives the change, for undo. */
+export async function editRoast(db: GanderDatabase, roastId: string, facts: Partial<Roast>): Promise<Change> {
+  const before = await db.roasts.get(roastId);
+  if (!before) return [];
+  const change: Change = [{ table: 'roasts', before, after: { ...before, ...facts } }];
+  await applyChange(db, change);
+  return change;
+}
+
+/** Deletes a roast; gives the change, for undo. */
+export async function removeRoast(db: GanderDatabase, roastId: string): Promise<Change> {
+  const before = await db.roasts.get(roastId);
+  if (!before) return [];
+  const change: Change = [{ table: 'roasts', before }];
+  await applyChange(db, change);
+  return change;
+}
+
+/**
+ * Takes a jump of the device's clock out of the roast's clock. Two tabs that see the same jump correct it once, since
+ * the second finds the clock right again. Gives the correction in milliseconds, 0 for none.
+ */
+export async function correctClock(
+  db: GanderDatabase,
+  roastId: string,
+  steadyElapsedMs: () => number,
+): Promise<number> {
+  let correctedMs = 0;
+  await changeRoast(db, roastId, (roast) => {
+    correctedMs = clockJumpMs(roast, Date.now(), steadyElapsedMs());
+    return correctedMs === 0 ? roast : { ...roast, clockShiftMs: roast.clockShiftMs + correctedMs };
+  });
+  return correctedMs;
+}
+
+/** Gives a correction of the clock back: it was right after all (the device had slept). */
+export function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
+  return changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
+}
+
+/** The milestones of the last roasts on a piece of gear, newest first, for the forecast. */
+export async function pastMilestones(
+  db: GanderDatabase,
+  gearId: string,
+  except: string,
+  most = 10,
+): Promise<Milestones[]> {
+  const past = await gearRoasts(db, gearId)
+    .limit(most + 1)
+    .toArray();
+  return past
+    .filter((roast) => roast.id !== except)
+    .slice(0, most)
+    .map(milestonesOfRoast);
+}
+
+/** Roasts of a piece of gear, newest first. */
+export function gearRoasts(db: GanderDatabase, gearId: string) {
+  return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).reverse();
+}
+
+async function changeRoast(db: GanderDatabase, roastId: string, next: (roast: Roast) => Roast): Promise<void> {
+  await requireWritable(db);
+  await db.transaction('rw', db.roasts, db.underWay, async () => {
+    const before = await db.roasts.get(roastId);
+    if (!before) throw new RangeError(`roastId must name a roast of this notebook, got ${roastId}`);
+    const after = next(before);
+    if (after === before) return;
+    await db.roasts.put(after);
+    await settleUnderWay(db, before, after);
+  });
+}

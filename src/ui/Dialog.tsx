@@ -1,0 +1,27 @@
+import { Dialog as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface DialogProps {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly title: string;
+  readonly children: ReactNode;
+}
+
+/** A sheet over the page: traps the focus, closes with Escape, gives the focus back. */
+export function Dialog({ open, onClose, title, children }: DialogProps) {
+  return (
+    <Radix.Root open={open} onOpenChange={(next) => next || onClose()}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/50" />
+        <Radix.Content
+          aria-describedby={undefined}
+          className="bg-chaff text-ink border-ink fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border-t-2 p-6 sm:inset-auto sm:top-1/2 sm:left-1/2 sm:w-[min(92vw,34rem)] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-2xl sm:border-2"
+        >
+          <Radix.Title className="font-heading mb-4 text-2xl">{title}</Radix.Title>
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

@@ -1,0 +1,78 @@
+import { type ReactNode, useEffect, useState } from 'react';
+import { chosenHousehold, database } from '@/store/current';
+import { requireWritable } from '@/store/database';
+import { DemoBar } from './DemoBar';
+import { ErrorBoundary } from './ErrorBoundary';
+import { NoticeBar } from './NoticeBar';
+import { UnderWayBar } from './UnderWayBar';
+
+interface IslandProps {
+  readonly children: ReactNode;
+  /** The roast screen says what is under way by itself. */
+  readonly bare?: boolean;
+}
+
+type Gate =
+  | { readonly kind: 'opening' }
+  | { readonly kind: 'open' }
+  | { readonly kind: 'readOnly'; readonly reason: string };
+
+/** What every view stands in: the household is open before it shows, errors are caught, and what just happened is said. */
+export function Island({ children, bare = false }: IslandProps) {
+  const gate = useGate();
+  return (
+    <ErrorBoundary>
+      {gate.kind === 'readOnly' && (
+        <p role="alert" className="border-danger text-danger my-4 border-2 p-4 font-bold">
+          {gate.reason}
+        </p>
+      )}
+      {gate.kind !== 'opening' && (
+        <>
+          {!bare && chosenHousehold() === 'demo' && <DemoBar />}
+          {!bare && <UnderWayBar />}
+          {children}
+          <NoticeBar />
+        </>
+      )}
+    </ErrorBoundary>
+  );
+}
+
+function useGate(): Gate {
+  const [gate, setGate] = useState<Gate>({ kind: 'opening' });
+  const [failed, setFailed] = useState<Error>();
+  useEffect(() => {
+    let current = true;
+    openHousehold()
+      .then((next) => current && setGate(next))
+      .catch((error: Error) => current && setFailed(error));
+    return () => {
+      current = false;
+    };
+  }, []);
+  if (failed) throw failed;
+  return gate;
+}
+
+async function openHousehold(): Promise<Gate> {
+  // Loaded only then: it brings the file format with it, which no other visit to a page needs.
+  if (!chosenHousehold() && (await wantsDemo())) await (await import('./enterDemo')).enterDemo();
+  try {
+    await requireWritable(database());
+    return { kind: 'open' };
+  } catch (error) {
+    if ((error as Error).name === 'NewerDatabaseError') return { kind: 'readOnly', reason: (error as Error).message };
+    throw error;
+  }
+}
+
+/** Asked once, on the very first visit; without an answer the person is asked instead. */
+async function wantsDemo(): Promise<boolean> {
+  try {
+    const answer = (await (await fetch('/api/welcome')).json()) as { begin?: string };
+    return answer.begin === 'demo';
+  } catch {
+    return false;
+  }
+}

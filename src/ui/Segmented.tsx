@@ -1,0 +1,33 @@
+import { ToggleGroup } from 'radix-ui';
+
+interface SegmentedProps<T extends string> {
+  readonly label: string;
+  readonly value: T | undefined;
+  readonly options: readonly { readonly value: T; readonly name: string }[];
+  readonly onChange: (value: T) => void;
+  /** Pressing the chosen one again takes the choice back. */
+  readonly onClear?: () => void;
+}
+
+/** A few choices side by side, one of them taken. */
+export function Segmented<T extends string>({ label, value, options, onChange, onClear }: SegmentedProps<T>) {
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label={label}
+      value={value ?? ''}
+      onValueChange={(next) => (next === '' ? onClear?.() : onChange(next as T))}
+      className="border-ink divide-ink inline-flex flex-wrap divide-x-2 overflow-hidden rounded-xl border-2"
+    >
+      {options.map((option) => (
+        <ToggleGroup.Item
+          key={option.value}
+          value={option.value}
+          className="hover:bg-sunk data-[state=on]:bg-ink data-[state=on]:text-chaff min-h-11 px-4"
+        >
+          {option.name}
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  );
+}

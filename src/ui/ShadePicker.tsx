@@ -1,0 +1,41 @@
+import { beanColour, type ShadeNumber, shades, shadeTone } from '@/core/shade';
+import { useWords } from './useHousehold';
+
+interface ShadePickerProps {
+  readonly label: string;
+  readonly value: ShadeNumber | undefined;
+  /** The shade that was wanted, marked for comparison. */
+  readonly wanted?: ShadeNumber;
+  readonly onChange: (shade: ShadeNumber | undefined) => void;
+}
+
+/** The seven shades in their own colours; the name of the picked one stands below, so that colour never speaks alone. */
+export function ShadePicker({ label, value, wanted, onChange }: ShadePickerProps) {
+  const words = useWords();
+  return (
+    <fieldset>
+      <legend className="text-husk text-[0.95rem]">{label}</legend>
+      <div className="mt-1 flex overflow-hidden rounded-xl">
+        {shades.map(({ number }) => (
+          <button
+            key={number}
+            type="button"
+            aria-pressed={value === number}
+            aria-label={words.shade(number)}
+            title={words.shade(number)}
+            style={{ background: beanColour(shadeTone(number)) }}
+            className="group relative h-14 flex-1 focus-visible:z-10 focus-visible:-outline-offset-4"
+            onClick={() => onChange(value === number ? undefined : number)}
+          >
+            <span className="absolute inset-y-2 left-1/2 hidden w-3 -translate-x-1/2 rounded-md border-3 border-white group-aria-pressed:block" />
+            {wanted === number && <span className="absolute inset-x-0 top-0 mx-auto size-2 rounded-b bg-white" />}
+          </button>
+        ))}
+      </div>
+      <p className="mt-1 text-[0.95rem]">
+        {value ? <b>{words.shade(value)}</b> : 'not looked at yet'}
+        {wanted && <span className="text-husk"> · wanted {words.shade(wanted)}</span>}
+      </p>
+    </fieldset>
+  );
+}

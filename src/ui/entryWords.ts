@@ -1,0 +1,57 @@
+import { assertNever } from '@/core/issues';
+import { type Entry, milestoneNames } from '@/core/roast';
+import { colourName, type ShadeNumber } from '@/core/shade';
+import { formatClock } from '@/core/units';
+
+interface Words {
+  readonly weight: (grams: number) => string;
+  readonly shade: (shade: ShadeNumber) => string;
+}
+
+/** What an entry says, without its time: “yellow”, “flame 5”, “smell of hay”. */
+export function entryName(entry: Entry, words: Words, controlName: (id: string) => string = (id) => id): string {
+  switch (entry.kind) {
+    case 'mark':
+      return milestoneNames[entry.milestone];
+    case 'crack':
+      return entry.crack === 'first' ? 'a pop' : 'a snap';
+    case 'pull':
+      return [
+        entry.all ? 'pull' : 'pull of a part',
+        entry.shade && words.shade(entry.shade),
+        entry.grams !== undefined && words.weight(entry.grams),
+      ]
+        .filter(Boolean)
+        .join(', ');
+    case 'reading':
+      return `reading ${Math.round(entry.celsius)} °C`;
+    case 'move':
+      return `${controlName(entry.control).toLowerCase()}${entry.value === undefined ? '' : ` ${entry.value}`}`;
+    case 'smell':
+      return `smell of ${entry.smell}`;
+    case 'colour':
+      return colourName(entry.tone);
+    case 'note':
+      return `“${entry.text}”`;
+    case 'amend':
+      return 'a correction';
+    case 'undo':
+      return 'an undo';
+    default:
+      return assertNever(entry);
+  }
+}
+
+/** An entry with its time, short enough for the undo button: “yellow 2:58”. */
+export function entryWords(entry: Entry, words: Words): string {
+  if (entry.kind === 'amend') return amendmentWords(entry);
+  const name = entryName(entry, words);
+  return `${name.length > 24 ? `${name.slice(0, 22)}…` : name} ${formatClock(entry.at)}`;
+}
+
+function amendmentWords(entry: Extract<Entry, { kind: 'amend' }>): string {
+  if (entry.happenedAt !== undefined) return 'the correction';
+  if (entry.grams !== undefined) return 'the weight';
+  if (entry.shade !== undefined) return 'the shade';
+  return entry.text === undefined ? 'the answer' : 'the wording';
+}

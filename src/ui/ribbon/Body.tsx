@@ -1,0 +1,79 @@
+import type { ScaleLinear } from 'd3-scale';
+import type { Ribbon, TonePoint } from '@/core/roast';
+import { toneAt } from '@/core/roast';
+import { beanColour } from '@/core/shade';
+
+interface BodyProps {
+  readonly id: string;
+  readonly ribbon: Ribbon;
+  readonly x: ScaleLinear<number, number>;
+  readonly top: number;
+  readonly height: number;
+  readonly pale?: boolean;
+}
+
+/** One colour stop in so many pixels is as smooth as the eye sees. */
+const PIXELS_PER_STOP = 24;
+
+/** The ribbon's body: the colour the beans had at each moment, then, ahead of now, the pale expectation. */
+export function Body({ id, ribbon, x, top, height, pale = false }: BodyProps) {
+  const left = x(0);
+  const right = x(ribbon.toS);
+  const end = ribbon.ahead.at(-1)?.at ?? ribbon.toS;
+  const aheadRight = x(end);
+  const radius = Math.min(8, height / 4);
+  return (
+    <g opacity={pale ? 0.45 : 1}>
+      {right > left + 2 && (
+        <>
+          <Gradient id={`${id}-body`} points={ribbon.body} x={x} left={left} right={right} />
+          <rect x={left} y={top} width={right - left} height={height} rx={radius} fill={`url(#${id}-body)`} />
+        </>
+      )}
+      {aheadRight > right + 1 && (
+        <>
+          <Gradient id={`${id}-ahead`} points={ribbon.ahead} x={x} left={right} right={aheadRight} fade />
+          <rect x={right} y={top} width={aheadRight - right} height={height} fill={`url(#${id}-ahead)`} />
+        </>
+      )}
+      {ribbon.tabs.map((tab) => (
+        <rect
+          key={tab.at}
+          x={x(tab.at) - 5}
+          y={top + height - 2}
+          width={10}
+          height={14}
+          rx={2}
+          fill={beanColour(tab.tone)}
+        />
+      ))}
+    </g>
+  );
+}
+
+interface GradientProps {
+  readonly id: string;
+  readonly points: readonly TonePoint[];
+  readonly x: ScaleLinear<number, number>;
+  readonly left: number;
+  readonly right: number;
+  readonly fade?: boolean;
+}
+
+/** Sampled, since SVG blends in sRGB and the bean ramp runs in OKLCH. */
+function Gradient({ id, points, x, left, right, fade = false }: GradientProps) {
+  const count = Math.max(2, Math.ceil((right - left) / PIXELS_PER_STOP));
+  const stops = Array.from({ length: count + 1 }, (_, i) => i / count);
+  return (
+    <linearGradient id={id} gradientUnits="userSpaceOnUse" x1={left} x2={Math.max(right, left + 1)} y1={0} y2={0}>
+      {stops.map((share) => (
+        <stop
+          key={share}
+          offset={share}
+          stopColor={beanColour(toneAt(points, x.invert(left + share * (right - left))))}
+          stopOpacity={fade ? 0.42 * Math.min(1, (1 - share) * 4) : 1}
+        />
+      ))}
+    </linearGradient>
+  );
+}

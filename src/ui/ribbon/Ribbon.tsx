@@ -1,0 +1,63 @@
+import { scaleLinear } from 'd3-scale';
+import { useId } from 'react';
+import { describeRibbon, type Ribbon as RibbonModel } from '@/core/roast';
+import { Body } from './Body';
+import { Cracks } from './Cracks';
+import { Lower } from './Lower';
+
+export interface RibbonProps {
+  readonly ribbon: RibbonModel;
+  /** Width of the drawing in pixels; nothing is drawn at 0. */
+  readonly width: number;
+  /** Height of the body in pixels, from 24 in a row to the roast screen's 84. */
+  readonly bodyHeight: number;
+  /** The time at the left and at the right edge, seconds from charge. */
+  readonly fromS: number;
+  readonly toS: number;
+  /** Moves and smells with their words; for wide ribbons. */
+  readonly words?: boolean;
+  /** An earlier roast, drawn pale under the lower edge. */
+  readonly guide?: RibbonModel | undefined;
+  /** Names a control of the gear, such as "lid"; the control's id when absent. */
+  readonly controlName?: (control: string) => string;
+}
+
+/** Room above the body for the cracks and below it for the moves, pixels. */
+export const CRACK_ROOM = 14;
+const MOVE_ROOM = 12;
+const WORD_ROOM = 28;
+const GUIDE_HEIGHT = 8;
+
+/** One roast as one horizontal ribbon, the same everywhere. Its text equivalent is its label. */
+export function Ribbon(props: RibbonProps) {
+  const { ribbon, width, bodyHeight, fromS, toS, words = false, guide, controlName = (control) => control } = props;
+  const id = useId();
+  if (width <= 0) return null;
+  const x = scaleLinear([fromS, toS], [0, width]);
+  const top = CRACK_ROOM;
+  const guideRoom = guide ? GUIDE_HEIGHT + 4 : 0;
+  const bottom = top + bodyHeight + guideRoom;
+  const height = bottom + (words ? WORD_ROOM : MOVE_ROOM);
+  return (
+    <svg
+      role="img"
+      aria-label={describeRibbon(ribbon)}
+      width={width}
+      height={height}
+      className="block overflow-visible"
+    >
+      <Body id={id} ribbon={ribbon} x={x} top={top} height={bodyHeight} />
+      {guide && <Body id={`${id}-guide`} ribbon={guide} x={x} top={top + bodyHeight + 4} height={GUIDE_HEIGHT} pale />}
+      <Cracks id={id} ribbon={ribbon} x={x} bodyTop={top} large={bodyHeight > 40} />
+      <Lower
+        ribbon={ribbon}
+        x={x}
+        bodyTop={top}
+        bodyHeight={bodyHeight}
+        movesTop={bottom}
+        words={words}
+        controlName={controlName}
+      />
+    </svg>
+  );
+}

@@ -1,0 +1,39 @@
+import { scaleLinear } from 'd3-scale';
+import { formatClock } from '@/core/units';
+
+interface TimeAxisProps {
+  readonly width: number;
+  readonly fromS: number;
+  readonly toS: number;
+  /** How a tick is written; a clock reading when absent. */
+  readonly label?: (seconds: number) => string;
+}
+
+const STEPS_S = [30, 60, 120, 180, 300, 600];
+const LEAST_GAP_PX = 72;
+
+/** The times below or above a ribbon, at round minutes, as many as have room. */
+export function TimeAxis({ width, fromS, toS, label = formatClock }: TimeAxisProps) {
+  if (width <= 0) return null;
+  const x = scaleLinear([fromS, toS], [0, width]);
+  const step = STEPS_S.find((each) => x(fromS + each) >= LEAST_GAP_PX) ?? 1200;
+  const first = Math.ceil(fromS / step) * step;
+  const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
+  return (
+    <svg aria-hidden="true" width={width} height={22} className="text-husk block overflow-visible">
+      {ticks.map((at) => (
+        <text
+          key={at}
+          x={x(at)}
+          y={15}
+          textAnchor={x(at) < 20 ? 'start' : x(at) > width - 20 ? 'end' : 'middle'}
+          fontSize={14}
+          fill="currentColor"
+          className="num"
+        >
+          {label(at)}
+        </text>
+      ))}
+    </svg>
+  );
+}

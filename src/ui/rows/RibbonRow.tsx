@@ -1,0 +1,83 @@
+import {
+  finalShade,
+  milestonesOfRoast,
+  type Ribbon as RibbonModel,
+  roastedGrams,
+  stretchesOf,
+  stretchNames,
+} from '@/core/roast';
+import { lossPercent } from '@/core/shade';
+import { formatClock } from '@/core/units';
+import type { NamedRoast } from '@/store/queries';
+import { shortDate } from '../dates';
+import { Ribbon } from '../ribbon/Ribbon';
+import { Stars } from '../Stars';
+import { useWords } from '../useHousehold';
+import { type LineUp, lineUpAt } from './lineUp';
+
+interface RibbonRowProps extends NamedRoast {
+  readonly ribbon: RibbonModel;
+  readonly lineUp: LineUp;
+  readonly width: number;
+  readonly fromS: number;
+  readonly toS: number;
+  /** The three stretches in words below the ribbon. */
+  readonly stretches: boolean;
+}
+
+/** One roast in a list: date and gear, its ribbon, its figures. The whole row leads to its page. */
+export function RibbonRow({ roast, lotName, gearName, ribbon, lineUp, width, fromS, toS, stretches }: RibbonRowProps) {
+  const words = useWords();
+  const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
+  const roasted = roastedGrams(roast);
+  const reached = milestonesOfRoast(roast);
+  const shade = finalShade(roast);
+  const facts = [
+    reached.pull !== undefined ? formatClock(reached.pull) : 'not pulled',
+    roasted !== undefined && `−${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
+  ].filter(Boolean);
+  return (
+    <li className="[contain-intrinsic-size:auto_76px] [content-visibility:auto]">
+      <a
+        href={`/journal/roast/?id=${encodeURIComponent(roast.id)}`}
+        className="row-grid hover:bg-sunk items-center py-2"
+      >
+        <span className="min-w-0">
+          <b>{shortDate(roast.createdAt)}</b> · {lotName}
+          <span className="text-husk block truncate text-[0.95rem]">
+            {gearName} · {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}
+            {roast.note && ` · ${roast.note}`}
+          </span>
+        </span>
+        <span className="relative min-w-0">
+          <span
+            aria-hidden="true"
+            className="border-husk absolute inset-y-[-9px] border-l border-dotted"
+            style={{ left: (width * -fromS) / (toS - fromS) }}
+          />
+          <Ribbon ribbon={ribbon} width={width} bodyHeight={26} fromS={fromS + zero} toS={toS + zero} />
+          {stretches && <span className="text-husk block truncate text-[0.85rem]">{stretchWords(reached)}</span>}
+        </span>
+        <span className="text-right max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-4">
+          <span className="num block whitespace-nowrap md:flex md:justify-between">
+            {facts.map((fact) => (
+              <span key={String(fact)} className="max-md:mr-3 md:last:ml-auto">
+                {fact}
+              </span>
+            ))}
+          </span>
+          <Stars stars={roast.stars} />
+        </span>
+      </a>
+    </li>
+  );
+}
+
+function stretchWords(reached: ReturnType<typeof milestonesOfRoast>): string {
+  return stretchesOf(reached)
+    .map(
+      ({ name, fromS, toS, share }) =>
+        `${stretchNames[name]} ${formatClock(toS - fromS)}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
+    )
+    .join(' · ');
+}

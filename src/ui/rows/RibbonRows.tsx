@@ -1,0 +1,53 @@
+import { ribbonOf } from '@/core/roast';
+import type { NamedRoast } from '@/store/queries';
+import { TimeAxis } from '../ribbon/TimeAxis';
+import { useWidth } from '../useWidth';
+import { type LineUp, lineUpNames, sharedSpan } from './lineUp';
+import { RibbonRow } from './RibbonRow';
+
+interface RibbonRowsProps {
+  readonly rows: readonly NamedRoast[];
+  readonly lineUp: LineUp;
+  /** The three stretches in words below each ribbon. */
+  readonly stretches?: boolean;
+}
+
+/** Roasts as ribbon rows on one time scale. */
+export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps) {
+  const { ref, width } = useWidth();
+  const drawn = rows.map((row) => ({ row, ribbon: ribbonOf(row.roast) }));
+  const { fromS, toS } = sharedSpan(
+    drawn.map((each) => each.ribbon),
+    lineUp,
+  );
+  return (
+    <div>
+      <div className="row-grid">
+        <span className="hidden md:block" />
+        <div ref={ref} className="min-w-0">
+          <TimeAxis width={width} fromS={fromS} toS={toS} label={(seconds) => axisLabel(seconds, lineUp)} />
+        </div>
+      </div>
+      <ol className="divide-line divide-y">
+        {drawn.map(({ row, ribbon }) => (
+          <RibbonRow
+            key={row.roast.id}
+            {...row}
+            ribbon={ribbon}
+            lineUp={lineUp}
+            width={width}
+            fromS={fromS}
+            toS={toS}
+            stretches={stretches}
+          />
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+function axisLabel(seconds: number, lineUp: LineUp): string {
+  if (seconds === 0) return lineUpNames[lineUp];
+  const minutes = Math.abs(seconds) / 60;
+  return `${seconds < 0 ? '−' : ''}${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)} min`;
+}

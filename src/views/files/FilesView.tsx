@@ -1,0 +1,20 @@
+import { Island } from '@/ui/Island';
+import { Households } from './Households';
+import { LoadFile } from './LoadFile';
+import { SaveFile } from './SaveFile';
+import { Settings } from './Settings';
+
+/** Files in and out, and how Gander speaks in this household. */
+export function FilesView() {
+  return (
+    <Island>
+      <h1 className="py-8 text-4xl">Your notebook lives on this device, and in the files you save.</h1>
+      <div className="grid gap-x-12 gap-y-10 lg:grid-cols-2">
+        <SaveFile />
+        <LoadFile />
+        <Settings />
+        <Households />
+      </div>
+    </Island>
+  );
+}

@@ -1,0 +1,119 @@
+import { useId, useState } from 'react';
+import { type ContentComparison, compareContent, type Notebook, parseNotebook } from '@/core/exchange';
+import { issueSentence } from '@/core/issues';
+import { database } from '@/store/current';
+import { loadContent, type Preference, readContent } from '@/store/notebook';
+import { say } from '@/store/notices';
+import { Button } from '@/ui/Button';
+import { Segmented } from '@/ui/Segmented';
+
+type State =
+  | { readonly kind: 'idle' }
+  | { readonly kind: 'reading' }
+  | { readonly kind: 'refused'; readonly name: string; readonly reasons: readonly string[] }
+  | {
+      readonly kind: 'ready';
+      readonly name: string;
+      readonly notebook: Notebook;
+      readonly comparison: readonly ContentComparison[];
+    };
+
+const names = { lots: 'lots', gear: 'pieces of gear', roasts: 'roasts' } as const;
+
+/** Loads a notebook file: says first what it would bring, then brings it, all or nothing, with undo. */
+export function LoadFile() {
+  const id = useId();
+  const [state, setState] = useState<State>({ kind: 'idle' });
+  const [preference, setPreference] = useState<Preference>('mine');
+  const read = async (file: File) => {
+    setState({ kind: 'reading' });
+    const parsed = parseNotebook(await file.text());
+    if (!parsed.ok) return setState({ kind: 'refused', name: file.name, reasons: parsed.issues.map(issueSentence) });
+    setState({
+      kind: 'ready',
+      name: file.name,
+      notebook: parsed.value,
+      comparison: compareContent(await readContent(database()), parsed.value),
+    });
+  };
+  const load = async (notebook: Notebook, name: string) => {
+    const change = await loadContent(database(), notebook, preference);
+    say({
+      text:
+        change.length === 0
+          ? `Everything in ${name} was here already.`
+          : `${name} is loaded: ${change.length} rows added or changed.`,
+      undo: change,
+    });
+    setState({ kind: 'idle' });
+  };
+  return (
+    <section className="border-ink border-t-2 pt-3">
+      <h2 className="mb-2 text-2xl">Load a file</h2>
+      <p className="mb-4">
+        A notebook or a single roast that Gander saved. You see what it brings before anything changes.
+      </p>
+      <label
+        htmlFor={id}
+        className="border-ink hover:bg-sunk focus-within:outline-slate inline-flex min-h-11 items-center rounded-xl border-2 px-5 font-bold focus-within:outline-3"
+      >
+        Choose a file
+        <input
+          id={id}
+          type="file"
+          accept=".json,application/json"
+          className="sr-only"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void read(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {state.kind === 'reading' && <p className="mt-4">Reading…</p>}
+      {state.kind === 'refused' && (
+        <div role="alert" className="text-danger mt-4">
+          <p className="font-bold">{state.name} was not loaded. Your notebook is unchanged.</p>
+          <ul className="mt-2 list-disc pl-5">
+            {state.reasons.map((reason) => (
+              <li key={reason}>{reason}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {state.kind === 'ready' && (
+        <div className="mt-4 space-y-3">
+          <p className="font-bold">{state.name} holds:</p>
+          <ul>
+            {state.comparison.map(({ table, fresh, same, differing }) => (
+              <li key={table}>
+                {fresh + same + differing} {names[table]}: {fresh} new, {same} here already
+                {differing > 0 && `, ${differing} that differ from yours`}
+              </li>
+            ))}
+          </ul>
+          {state.comparison.some(({ differing }) => differing > 0) && (
+            <div>
+              <p className="text-husk mb-1">Where they differ</p>
+              <Segmented
+                label="Where they differ"
+                value={preference}
+                options={[
+                  { value: 'mine', name: 'keep mine' },
+                  { value: 'file', name: 'take the file’s' },
+                ]}
+                onChange={setPreference}
+              />
+            </div>
+          )}
+          <div className="flex gap-3">
+            <Button variant="next" onClick={() => void load(state.notebook, state.name)}>
+              Load it
+            </Button>
+            <Button onClick={() => setState({ kind: 'idle' })}>Leave it</Button>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,33 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
+import { type Gear, methodOf } from '@/core/gear';
+import { ribbonOf } from '@/core/roast';
+import { database } from '@/store/current';
+import { pastMilestones } from '@/store/roasting';
+import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
+import { Ribbon } from '@/ui/ribbon/Ribbon';
+import { useWidth } from '@/ui/useWidth';
+
+/** A medium roast as this gear usually goes, and whether that is the method's habit or its own. */
+export function GearTimes({ gear }: { readonly gear: Gear }) {
+  const { ref, width } = useWidth();
+  const past = useLiveQuery(() => pastMilestones(database(), gear.id, ''), [gear.id]);
+  if (!past) return <div ref={ref} />;
+  const expectation = expectationFor(methodOf(gear.method), 4, past);
+  const forecasts = forecastFrom(expectation, {}, 0).filter(
+    ({ milestone }) => milestone === 'yellow' || milestone === 'firstCrack' || milestone === 'pull',
+  );
+  const ribbon = ribbonOf({ entries: [], wantedShade: 4 }, 0, knownOrExpected({}, forecasts));
+  const toS = (forecasts.at(-1)?.medianS ?? 300) * 1.15;
+  return (
+    <div ref={ref} className="min-w-0">
+      <ForecastMarks width={width} fromS={0} toS={toS} forecasts={forecasts} />
+      <Ribbon ribbon={ribbon} width={width} bodyHeight={28} fromS={0} toS={toS} />
+      <p className="text-husk text-[0.95rem]">
+        {expectation.fromRoasts > 0
+          ? `Its own times, from the last ${expectation.fromRoasts} roasts.`
+          : 'Usual for this kind of gear; its own times take over after three roasts.'}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,115 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { type Gear, methodOf } from '@/core/gear';
+import { database } from '@/store/current';
+import { addGear, editGear, gearWithUse, removeGear } from '@/store/larder';
+import { say } from '@/store/notices';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { GearForm } from '@/ui/forms/GearForm';
+import { Island } from '@/ui/Island';
+import { useWords } from '@/ui/useHousehold';
+import { GearTimes } from './GearTimes';
+
+/** What there is to roast on, and how it behaves. */
+export function GearView() {
+  return (
+    <Island>
+      <AllGear />
+    </Island>
+  );
+}
+
+function AllGear() {
+  const words = useWords();
+  const all = useLiveQuery(() => gearWithUse(database()), []);
+  const [adding, setAdding] = useState(false);
+  const [editing, setEditing] = useState<Gear>();
+  if (!all) return <p className="text-husk py-10">Looking for the gear…</p>;
+  const remove = async (gear: Gear, roasts: number) => {
+    const change = await removeGear(database(), gear);
+    say({
+      text:
+        roasts > 0 ? `${gear.nickname} is put away; its roasts stay in the journal.` : `${gear.nickname} is deleted.`,
+      undo: change,
+    });
+  };
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-4 py-8">
+        <h1 className="mr-auto text-4xl">
+          {all.length === 0
+            ? 'Nothing to roast on yet.'
+            : `You roast on ${all.length === 1 ? 'one piece' : `${all.length} pieces`} of gear.`}
+        </h1>
+        <Button variant={all.length === 0 ? 'next' : 'plain'} onClick={() => setAdding(true)}>
+          Add gear
+        </Button>
+      </div>
+      {all.length === 0 && (
+        <p className="text-husk -mt-4">A popcorn popper, a pan, an oven, a heat gun: add it with a nickname.</p>
+      )}
+      <ol className="border-ink divide-line divide-y border-t-2 empty:hidden">
+        {all.map(({ gear, roasts }) => {
+          const { name, batchGrams, coolDownMin } = methodOf(gear.method);
+          return (
+            <li key={gear.id} className="grid gap-x-8 gap-y-3 py-5 md:grid-cols-[18rem_1fr_auto]">
+              <div>
+                <h2 className="text-xl">{gear.nickname}</h2>
+                <p className="text-husk">{name}</p>
+                <p className="mt-2">
+                  {words.weight(gear.usualGrams ?? batchGrams.usual)} a batch{' '}
+                  <span className="text-husk">
+                    (usual {words.weight(batchGrams.least)} to {words.weight(batchGrams.most)})
+                  </span>
+                </p>
+                <p className="text-husk">{coolDownWords(coolDownMin)}</p>
+              </div>
+              <GearTimes gear={gear} />
+              <div className="flex items-start gap-2">
+                <Button variant="quiet" onClick={() => setEditing(gear)} aria-label={`Edit ${gear.nickname}`}>
+                  Edit
+                </Button>
+                <Button
+                  variant="quiet"
+                  onClick={() => void remove(gear, roasts)}
+                  aria-label={`${roasts > 0 ? 'Put away' : 'Delete'} ${gear.nickname}`}
+                >
+                  {roasts > 0 ? 'Put away' : 'Delete'}
+                </Button>
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+      <Dialog open={adding} onClose={() => setAdding(false)} title="Gear">
+        <GearForm
+          onCancel={() => setAdding(false)}
+          onSave={async (facts) => {
+            await addGear(database(), facts);
+            setAdding(false);
+          }}
+        />
+      </Dialog>
+      <Dialog open={editing !== undefined} onClose={() => setEditing(undefined)} title={editing?.nickname ?? ''}>
+        {editing && (
+          <GearForm
+            gear={editing}
+            onCancel={() => setEditing(undefined)}
+            onSave={async (facts) => {
+              const change = await editGear(database(), editing, facts);
+              setEditing(undefined);
+              say({ text: `${facts.nickname} is changed.`, undo: change });
+            }}
+          />
+        )}
+      </Dialog>
+    </>
+  );
+}
+
+function coolDownWords({ least, most }: { readonly least: number; readonly most: number }): string {
+  return most === 0 || least === most
+    ? `${most} min to cool between batches`
+    : `${least} to ${most} min to cool between batches`;
+}

@@ -1,0 +1,38 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { database } from '@/store/current';
+import { getNamedRoast, roastsUnderWay } from '@/store/queries';
+import { LinkButton } from '@/ui/Button';
+import { Island } from '@/ui/Island';
+import { LiveRoast } from './LiveRoast';
+
+/** The roast screen: the roast that the address names, else the one that is on the heat. */
+export function LiveView() {
+  return (
+    <Island bare>
+      <Found />
+    </Island>
+  );
+}
+
+function Found() {
+  const id = new URLSearchParams(location.search).get('id');
+  const found = useLiveQuery(async () => {
+    const db = database();
+    return { named: id ? await getNamedRoast(db, id) : (await roastsUnderWay(db))[0] };
+  }, [id]);
+  if (!found) return <p className="text-husk p-9">Finding the roast…</p>;
+  if (!found.named)
+    return (
+      <main className="mx-auto max-w-2xl p-9">
+        <h1 className="text-4xl">There is no such roast.</h1>
+        <p className="mt-3 mb-6">It may have been taken back or deleted, here or in another tab.</p>
+        <div className="flex flex-wrap gap-3">
+          <LinkButton href="/roast/" variant="next">
+            Set up a roast
+          </LinkButton>
+          <LinkButton href="/journal/">Journal</LinkButton>
+        </div>
+      </main>
+    );
+  return <LiveRoast key={found.named.roast.id} {...found.named} />;
+}

@@ -1,0 +1,78 @@
+import { useEffect, useRef, useState } from 'react';
+import { elapsedS, type Roast } from '@/core/roast';
+import { database } from '@/store/current';
+import { correctClock } from '@/store/roasting';
+
+/** The clock of a roast. */
+export interface RoastClock {
+  /** Seconds since charge at this very moment; undefined while preheating. For stamping a press. */
+  readonly now: () => number | undefined;
+  /** The same, as last painted; renewed at every whole second. */
+  readonly shownS: number | undefined;
+  /** How far the device's clock had jumped when it was last put right, milliseconds; 0 if it never was. */
+  readonly correctedMs: number;
+}
+
+interface Anchor {
+  readonly basis: string;
+  readonly steadyMs: number;
+  readonly elapsedMs: number;
+}
+
+/**
+ * Elapsed time from the charge's wall-clock time, carried on by a clock that cannot be set. While the page is in sight
+ * the two must agree: when they do not, somebody set the device's clock, and the jump is taken out. A page that was
+ * hidden trusts the device again, since the steady clock may have slept with it, unless time went backwards.
+ */
+export function useRoastClock(roast: Roast): RoastClock {
+  const anchor = useRef<Anchor>(undefined);
+  const [, repaint] = useState(0);
+  const [correctedMs, setCorrectedMs] = useState(0);
+  const basis = `${roast.chargedAt}/${roast.clockShiftMs}`;
+  if (anchor.current?.basis !== basis) anchor.current = anchorOf(roast, basis);
+
+  const now = () => {
+    const from = anchor.current;
+    return from && roast.chargedAt ? (from.elapsedMs + performance.now() - from.steadyMs) / 1000 : undefined;
+  };
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the basis stands for the parts of the roast that are read
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout>;
+    let current = true;
+    const steadyMs = () => (now() ?? 0) * 1000;
+    const check = async () => {
+      const by = await correctClock(database(), roast.id, steadyMs).catch(() => 0);
+      if (current && by !== 0) setCorrectedMs(by);
+    };
+    const tick = () => {
+      const drift = Math.abs((elapsedS(roast, Date.now()) ?? 0) * 1000 - steadyMs());
+      if (roast.chargedAt && document.visibilityState === 'visible' && drift > 2000) void check();
+      repaint((count) => count + 1);
+      const elapsed = now() ?? Date.now() / 1000;
+      timer = setTimeout(tick, (Math.floor(elapsed) + 1 - elapsed) * 1000 + 5);
+    };
+    const back = () => {
+      if (document.visibilityState !== 'visible') return;
+      const device = (elapsedS(roast, Date.now()) ?? 0) * 1000;
+      if (device < steadyMs() - 2000) void check();
+      else anchor.current = anchorOf(roast, basis);
+      repaint((count) => count + 1);
+    };
+    tick();
+    document.addEventListener('visibilitychange', back);
+    window.addEventListener('pageshow', back);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', back);
+      window.removeEventListener('pageshow', back);
+    };
+  }, [roast.id, basis]);
+
+  return { now, shownS: now(), correctedMs };
+}
+
+function anchorOf(roast: Roast, basis: string): Anchor {
+  return { basis, steadyMs: performance.now(), elapsedMs: (elapsedS(roast, Date.now()) ?? 0) * 1000 };
+}

@@ -1,0 +1,85 @@
+import { useEffect, useRef } from 'react';
+
+/** What the keys of the roast screen do. */
+export interface RoastKeys {
+  readonly next: () => void;
+  readonly pull: () => void;
+  readonly undo: () => void;
+  readonly earlier: () => void;
+  readonly pop: () => void;
+  readonly note: () => void;
+  readonly help: () => void;
+  readonly smell: (index: number) => void;
+  readonly colour: (index: number) => void;
+  readonly step: (axis: 'heat' | 'air', by: 1 | -1) => void;
+}
+
+/** One line for each key, for the help sheet. */
+export const keyHelp: readonly (readonly [string, string])[] = [
+  ['Space, Page Down', 'the next milestone; twice for the pull'],
+  ['Shift + Space', 'pull'],
+  ['U, Page Up', 'undo'],
+  ['B', '5 seconds earlier'],
+  ['C', 'a crack heard'],
+  ['↑ ↓', 'heat up, down'],
+  ['← →', 'air down, up'],
+  ['1 to 6', 'a smell, in the order they come'],
+  ['Shift + 1 to 9', 'a colour, green to nearly black'],
+  ['N', 'a note'],
+  ['?', 'this list'],
+];
+
+/** Listens for the keys while the roast screen is up. Typing in a field and open dialogs keep their keys. */
+export function useRoastKeys(keys: RoastKeys): void {
+  const latest = useRef(keys);
+  latest.current = keys;
+  useEffect(() => {
+    const down = (event: KeyboardEvent) => {
+      if (isElsewhere(event)) return;
+      const act = actionFor(event, latest.current);
+      if (!act) return;
+      event.preventDefault();
+      if (!event.repeat) act();
+    };
+    // A focused button would also take the Space when it comes up again.
+    const up = (event: KeyboardEvent) => {
+      if (event.code === 'Space' && !isElsewhere(event)) event.preventDefault();
+    };
+    window.addEventListener('keydown', down, true);
+    window.addEventListener('keyup', up, true);
+    return () => {
+      window.removeEventListener('keydown', down, true);
+      window.removeEventListener('keyup', up, true);
+    };
+  }, []);
+}
+
+function isElsewhere(event: KeyboardEvent): boolean {
+  if (event.ctrlKey || event.metaKey || event.altKey) return true;
+  const target = event.target as HTMLElement | null;
+  return Boolean(target?.closest?.('input, textarea, select, [role="dialog"], [role="group"] [role="radio"]'));
+}
+
+function actionFor(event: KeyboardEvent, keys: RoastKeys): (() => void) | undefined {
+  const digit = /^Digit([1-9])$/.exec(event.code)?.[1];
+  if (digit) return () => (event.shiftKey ? keys.colour : keys.smell)(Number(digit) - 1);
+  if (event.code === 'Space') return event.shiftKey ? keys.pull : keys.next;
+  switch (event.key) {
+    case 'PageDown':
+      return keys.next;
+    case 'PageUp':
+      return keys.undo;
+    case 'ArrowUp':
+      return () => keys.step('heat', 1);
+    case 'ArrowDown':
+      return () => keys.step('heat', -1);
+    case 'ArrowRight':
+      return () => keys.step('air', 1);
+    case 'ArrowLeft':
+      return () => keys.step('air', -1);
+    case '?':
+      return keys.help;
+    default:
+      return { u: keys.undo, b: keys.earlier, c: keys.pop, n: keys.note }[event.key.toLowerCase()];
+  }
+}

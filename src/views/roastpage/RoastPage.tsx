@@ -1,0 +1,133 @@
+import { Download, RotateCcw, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { roastContent } from '@/core/exchange';
+import { methodOf } from '@/core/gear';
+import { finalShade, isUnderWay, milestonesOfRoast, ribbonOf, stretchesOf, stretchNames } from '@/core/roast';
+import { formatClock } from '@/core/units';
+import { database } from '@/store/current';
+import { readContent } from '@/store/notebook';
+import { say } from '@/store/notices';
+import type { NamedRoast } from '@/store/queries';
+import { removeRoast } from '@/store/roasting';
+import { Button, LinkButton } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { fullDate, shortDate } from '@/ui/dates';
+import { RoastFacts } from '@/ui/facts/RoastFacts';
+import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
+import { Ribbon } from '@/ui/ribbon/Ribbon';
+import { TimeAxis } from '@/ui/ribbon/TimeAxis';
+import { saveNotebook } from '@/ui/saveNotebook';
+import { useWords } from '@/ui/useHousehold';
+import { useWidth } from '@/ui/useWidth';
+import { EntryList } from './EntryList';
+
+/** One roast: a sentence, the big ribbon, what is known of the batch, and every entry to be put right. */
+export function RoastPage(named: NamedRoast) {
+  const { roast, lotName, gearName, gear } = named;
+  const words = useWords();
+  const { ref, width } = useWidth();
+  const [asking, setAsking] = useState(false);
+  const ribbon = ribbonOf(roast);
+  const reached = milestonesOfRoast(roast);
+  const shade = finalShade(roast);
+  const controls = methodOf(gear?.method ?? 'other').controls;
+  const controlName = (id: string) => controls.find((control) => control.id === id)?.label ?? id;
+  const toS = ribbon.toS * 1.01;
+
+  const remove = async () => {
+    const change = await removeRoast(database(), roast.id);
+    say({ text: `The roast of ${lotName}, ${shortDate(roast.createdAt)}, is deleted.`, undo: change });
+    location.assign('/journal/');
+  };
+  const save = async () =>
+    saveNotebook(
+      roastContent(await readContent(database()), roast.id),
+      `roast-${roast.createdAt.slice(0, 10)}-${lotName}`,
+    );
+
+  return (
+    <article className="pt-7">
+      <p className="text-husk">{fullDate(roast.createdAt)}</p>
+      <h1 className="mt-1 max-w-4xl text-[clamp(1.8rem,4vw,2.6rem)]">
+        {lotName}, {words.weight(roast.greenGrams)} in the {gearName},{' '}
+        {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}.
+      </h1>
+      <p className="mt-3 text-lg">{stretchSentence(reached)}</p>
+      <div ref={ref} className="mt-8">
+        <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
+        <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
+        <TimeAxis width={width} fromS={0} toS={toS} />
+      </div>
+      <div className="no-print mt-6 flex flex-wrap gap-3">
+        {isUnderWay(roast) ? (
+          <LinkButton href={`/roast/live/?id=${encodeURIComponent(roast.id)}`} variant="next">
+            It is still open: go on
+          </LinkButton>
+        ) : (
+          <LinkButton href={`/roast/?again=${encodeURIComponent(roast.id)}`} variant="next">
+            <RotateCcw className="mr-2 size-5" /> Roast this again
+          </LinkButton>
+        )}
+        <Button onClick={() => void save()}>
+          <Download className="mr-2 inline size-5" />
+          Save as a file
+        </Button>
+        <Button onClick={() => setAsking(true)}>
+          <Trash2 className="mr-2 inline size-5" />
+          Delete
+        </Button>
+      </div>
+      <div className="mt-10 grid gap-x-12 gap-y-8 lg:grid-cols-2">
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-4 text-2xl">The batch</h2>
+          <p className="text-husk mb-4">
+            Roasted {roast.place}, wanted {words.shade(roast.wantedShade)}
+            {roast.follows && (
+              <>
+                , like{' '}
+                <a
+                  className="text-ink underline underline-offset-4"
+                  href={`/journal/roast/?id=${encodeURIComponent(roast.follows)}`}
+                >
+                  an earlier roast
+                </a>
+              </>
+            )}
+            .
+          </p>
+          <RoastFacts roast={roast} />
+        </section>
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-2xl">What happened</h2>
+          <EntryList roast={roast} controlName={controlName} />
+        </section>
+      </div>
+      <Dialog open={asking} onClose={() => setAsking(false)} title="Delete this roast?">
+        <p className="mb-5">
+          Its ribbon, {roast.entries.length === 1 ? 'its one entry' : `its ${roast.entries.length} entries`} and its
+          notes go; the {words.weight(roast.greenGrams)} of green it took count as unused again. You can undo it for a
+          moment afterwards.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button variant="danger" onClick={() => void remove()}>
+            Delete it
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep it</Button>
+        </div>
+      </Dialog>
+    </article>
+  );
+}
+
+function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>): string {
+  const parts = stretchesOf(reached).map(
+    ({ name, fromS, toS, share }) =>
+      `${stretchNames[name]} took ${formatClock(toS - fromS)}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
+  );
+  if (parts.length === 0)
+    return reached.pull === undefined
+      ? 'Not pulled yet.'
+      : `Pulled at ${formatClock(reached.pull)}; the milestones on the way were not marked.`;
+  const sentence = parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? '');
+  return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}${reached.pull === undefined ? '' : `; pulled at ${formatClock(reached.pull)}`}.`;
+}

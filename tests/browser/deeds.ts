@@ -1,0 +1,56 @@
+import type { Page } from 'playwright-core';
+
+export const START = new Date('2026-11-24T10:00:00Z');
+
+/** Opens a page with a clock that only moves when told. */
+export async function openAt(page: Page, path: string): Promise<void> {
+  await page.clock.install({ time: START });
+  await page.goto(path);
+}
+
+/** Lets `seconds` pass on the page, timers and all. */
+export async function pass(page: Page, seconds: number): Promise<void> {
+  await page.clock.runFor(seconds * 1000);
+}
+
+/** Sets up the first gear and beans through the forms, and stands before Beans in. */
+export async function firstThings(page: Page): Promise<void> {
+  await page.goto('/roast/');
+  await page.getByLabel('What you call it').fill('Blue popper');
+  await page.getByRole('button', { name: 'Add this gear' }).click();
+  await page.getByLabel('What you call these beans').fill('Lantern Terrace');
+  await page.getByLabel('How much green you bought').fill('1 kg');
+  await page.getByRole('button', { name: 'Add these beans' }).click();
+  await page.getByRole('button', { name: 'Beans in' }).waitFor();
+}
+
+/** Beans in, and the clock on screen. */
+export async function beansIn(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Beans in' }).click();
+  await page.getByRole('timer').waitFor();
+}
+
+/** The clock as it is painted. */
+export const clockText = (page: Page) => page.getByRole('timer').innerText();
+
+/** The stored roasts, straight from the browser's database. */
+export function storedRoasts(
+  page: Page,
+  name = 'gander',
+): Promise<{ id: string; entries: { kind: string; at: number; milestone?: string }[] }[]> {
+  return page.evaluate(
+    (database) =>
+      new Promise<never>((resolve, reject) => {
+        const opening = indexedDB.open(database);
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const asking = opening.result.transaction('roasts').objectStore('roasts').getAll();
+          asking.onsuccess = () => {
+            opening.result.close();
+            resolve(asking.result as never);
+          };
+        };
+      }),
+    name,
+  );
+}

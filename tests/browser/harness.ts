@@ -1,0 +1,107 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
+
+const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const WIDE = { width: 1280, height: 800 };
+export const PHONE = { width: 390, height: 844 };
+
+/** A served app and a way to open it as a new person would: nothing stored yet. */
+export interface Served {
+  readonly address: string;
+  /** A fresh browser with a folder of its own. `requests` outside the origin fail the test at `close`. */
+  open(options?: BrowserContextOptions): Promise<Opened>;
+  stop(): Promise<void>;
+}
+
+export interface Opened {
+  readonly context: BrowserContext;
+  readonly page: Page;
+  close(): Promise<void>;
+}
+
+/** Serves the built app on a free port with an empty notebook or the demo household. */
+export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
+  const port = await freePort();
+  const address = `http://localhost:${port}`;
+  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, PORT: String(port), HOST: 'localhost', GANDER_HOUSEHOLD: household, NODE_ENV: 'production' },
+  });
+  await answered(`${address}/api/welcome`, server);
+  const contexts = new Set<BrowserContext>();
+  return {
+    address,
+    async open(options = {}) {
+      const folder = await mkdtemp(join(tmpdir(), 'gander-browser-'));
+      const context = await chromium.launchPersistentContext(folder, {
+        executablePath: CHROMIUM,
+        headless: true,
+        args: FLAGS,
+        baseURL: address,
+        viewport: WIDE,
+        locale: 'en-GB',
+        timezoneId: 'UTC',
+        ...options,
+      });
+      const strangers: string[] = [];
+      context.on('request', (request) => {
+        const { protocol, origin } = new URL(request.url());
+        if (protocol.startsWith('http') && origin !== address) strangers.push(request.url());
+      });
+      const close = async () => {
+        await context.close();
+        await rm(folder, { recursive: true, force: true });
+        if (strangers.length > 0) throw new Error(`Requests left the origin: ${strangers.join(', ')}`);
+      };
+      contexts.add(context);
+      const page = context.pages()[0] ?? (await context.newPage());
+      page.setDefaultTimeout(10_000);
+      return { context, page, close };
+    },
+    async stop() {
+      // A failed test leaves its browser open, which would keep the runner waiting.
+      for (const context of contexts) await context.close();
+      server.kill();
+      await new Promise((resolve) => (server.exitCode === null ? server.once('exit', resolve) : resolve(0)));
+    },
+  };
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, 'localhost', () => {
+      const address = probe.address();
+      probe.close(() =>
+        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
+      );
+    });
+  });
+}
+
+async function answered(address: string, server: ChildProcess): Promise<void> {
+  for (let tries = 0; tries < 150; tries++) {
+    if (server.exitCode !== null) throw new Error(`the server ended with ${server.exitCode}; is the app built?`);
+    try {
+      if ((await fetch(address)).ok) return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  throw new Error(`no answer from ${address}`);
+}

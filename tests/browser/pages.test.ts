@@ -1,0 +1,269 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { after, before, describe, it } from 'node:test';
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from 'playwright-core';
+import { beansIn, firstThings, openAt, pass, storedRoasts } from './deeds.ts';
+import { PHONE, type Served, serveApp } from './harness.ts';
+
+let empty: Served;
+let demo: Served;
+before(async () => {
+  [empty, demo] = await Promise.all([serveApp('ask'), serveApp('demo')]);
+});
+after(async () => {
+  await empty.stop();
+  await demo.stop();
+});
+
+const PATHS = ['/', '/roast/', '/journal/', '/larder/', '/gear/', '/files/'];
+
+async function assertAccessible(page: Page, what: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page: page as never }).analyze();
+  assert.deepEqual(
+    violations.map(
+      ({ id, nodes }) =>
+        `${what}: ${id}: ${nodes
+          .map((node) => node.html)
+          .slice(0, 2)
+          .join(' ')}`,
+    ),
+    [],
+  );
+}
+
+async function assertNoSideways(page: Page, what: string): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  assert.equal(over, 0, `${what} scrolls sideways by ${over} px`);
+}
+
+describe('every page of the demo household', () => {
+  for (const colorScheme of ['light', 'dark'] as const)
+    it(`has no accessibility violation, ${colorScheme}`, async () => {
+      const { page, close } = await demo.open({ colorScheme });
+      for (const path of PATHS) {
+        await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).waitFor();
+        await assertAccessible(page, path);
+      }
+      await page.goto('/journal/');
+      await page.getByRole('listitem').first().getByRole('link').click();
+      await page.getByText('What happened').waitFor();
+      await assertAccessible(page, 'roast page');
+      await page.getByRole('button', { name: 'Delete' }).click();
+      await page.getByRole('dialog').waitFor();
+      await assertAccessible(page, 'delete dialog');
+      await close();
+    });
+
+  it('fits a phone without scrolling sideways', async () => {
+    const { page, close } = await demo.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+    for (const path of PATHS) {
+      await page.goto(path);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await assertNoSideways(page, path);
+    }
+    await close();
+  });
+
+  it('says that it is demo data, and never touches the person’s own notebook', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/journal/');
+    await page.getByText('41 roasts').waitFor();
+    await page.getByText('Demo household: made-up roasts').waitFor();
+    await page.getByRole('button', { name: 'Open my own' }).click();
+    await page.getByText('You watch the beans').or(page.getByText('Nothing roasted yet')).waitFor();
+    assert.equal((await storedRoasts(page)).length, 0);
+    await close();
+  });
+});
+
+describe('the roast screen', () => {
+  it('has no accessibility violation in any stage, by day and by night, wide and on a phone', async () => {
+    for (const options of [
+      { colorScheme: 'light' as const },
+      { colorScheme: 'dark' as const },
+      { viewport: PHONE, hasTouch: true, isMobile: true },
+    ]) {
+      const { page, close } = await empty.open(options);
+      await openAt(page, '/roast/');
+      await firstThings(page);
+      await beansIn(page);
+      for (const [seconds, key] of [
+        [10, '1'],
+        [110, 'Space'],
+        [60, 'c'],
+        [60, 'Space'],
+        [60, 'Shift+Space'],
+        [100, 'Space'],
+      ] as const) {
+        await assertAccessible(page, `before ${key}`);
+        await assertNoSideways(page, `before ${key}`);
+        await pass(page, seconds);
+        await page.keyboard.press(key);
+        // Colours move for a moment after a change of stage.
+        await page.waitForTimeout(450);
+      }
+      await assertAccessible(page, 'at the end');
+      await close();
+    }
+  });
+});
+
+describe('empty and wrong', () => {
+  it('every page says what to do while there is nothing', async () => {
+    const { page, close } = await empty.open();
+    for (const [path, words] of [
+      ['/', 'You watch the beans'],
+      ['/roast/', 'What do you roast on?'],
+      ['/journal/', 'The journal is empty.'],
+      ['/larder/', 'The larder is empty.'],
+      ['/gear/', 'Nothing to roast on yet.'],
+      ['/journal/roast/?id=roast:none0000', 'There is no such roast here.'],
+      ['/roast/live/', 'There is no such roast.'],
+    ] as const) {
+      await page.goto(path);
+      await page.getByRole('heading', { name: words }).waitFor();
+      await assertAccessible(page, `${path}, empty`);
+    }
+    await close();
+  });
+
+  it('forms say beside the field what is wrong, and keep what was typed', async () => {
+    const { page, close } = await empty.open();
+    await page.goto('/larder/');
+    await page.getByRole('button', { name: 'Add beans' }).click();
+    await page.getByLabel('How much green you bought').fill('1,500');
+    await page.getByRole('button', { name: 'Add these beans' }).click();
+    await page.getByText('Give the beans a name').waitFor();
+    await page.getByLabel('What you call these beans').fill('Three Herons');
+    await page.getByRole('button', { name: 'Add these beans' }).click();
+    await page.getByText('“1,500” could be 1500 or 1.5').waitFor();
+    assert.equal(await page.getByLabel('What you call these beans').inputValue(), 'Three Herons');
+    await page.getByLabel('How much green you bought').fill('1.5 kg');
+    await page.getByRole('button', { name: 'Add these beans' }).click();
+    await page.getByText('1500 g left').waitFor();
+    await close();
+  });
+
+  it('a set-up without a weight does not start and says why', async () => {
+    const { page, close } = await empty.open();
+    await firstThings(page);
+    await page.getByLabel('Green, weight').fill('lots');
+    await page.getByText('“lots” is not an amount. Write it like 80 g.').waitFor();
+    await page.getByRole('button', { name: 'Beans in' }).click();
+    assert.equal((await storedRoasts(page)).length, 0);
+    await close();
+  });
+
+  it('lots are edited and deleted with undo', async () => {
+    const { page, close } = await empty.open();
+    await firstThings(page);
+    await page.goto('/larder/');
+    await page.getByRole('button', { name: 'Edit Lantern Terrace' }).click();
+    await page.getByLabel('Where from').fill('Peru');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await page.getByText('Lantern Terrace, Peru').waitFor();
+    await page.getByRole('button', { name: 'Delete Lantern Terrace' }).click();
+    await page.getByText('The larder is empty.').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('Lantern Terrace, Peru').waitFor();
+    await close();
+  });
+});
+
+describe('the roast page', () => {
+  it('corrects times as m:ss, adds what was forgotten, takes out and undoes', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/journal/');
+    await page.getByText('best cup yet').click();
+    const yellow = page.getByLabel('Time of yellow');
+    const before = await yellow.inputValue();
+    await yellow.fill('nine');
+    await yellow.press('Enter');
+    await page.getByText('“nine” is not a time. Write minutes and seconds like 7:42.').waitFor();
+    await yellow.fill('2:22');
+    await yellow.press('Enter');
+    await page.getByText(/Drying took 2:22/).waitFor();
+    await page.getByText(/pressed at/).waitFor();
+    await page.getByRole('button', { name: /Take out yellow/ }).click();
+    await page.getByText(/Drying took/).waitFor({ state: 'hidden' });
+    await page.getByLabel('Its time').fill('2:30');
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.getByText(/Drying took 2:30/).waitFor();
+    for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByText(`Drying took ${before}`).waitFor();
+    assert.equal(await page.getByText(/pressed at/).count(), 0);
+    await close();
+  });
+
+  it('deletes with undo', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/journal/');
+    await page.getByText('best cup yet').click();
+    await page.getByRole('button', { name: 'Delete' }).click();
+    await page.getByRole('button', { name: 'Delete it' }).click();
+    await page.getByText('40 roasts').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('41 roasts').waitFor();
+    await close();
+  });
+});
+
+describe('files', () => {
+  it('save the whole notebook and load it back into an empty one, identical', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/files/');
+    const [saved] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the notebook' }).click(),
+    ]);
+    const path = await saved.path();
+    const own = await empty.open();
+    await own.page.goto('/files/');
+    await own.page
+      .getByLabel('Choose a file')
+      .setInputFiles({ name: 'mine.gander.json', mimeType: 'application/json', buffer: readFileSync(path) });
+    await own.page.getByText('41 roasts: 41 new').waitFor();
+    await own.page.getByRole('button', { name: 'Load it' }).click();
+    await own.page.getByText('mine.gander.json is loaded').waitFor();
+    const [again] = await Promise.all([
+      own.page.waitForEvent('download'),
+      own.page.getByRole('button', { name: 'Save the notebook' }).click(),
+    ]);
+    const [first, second] = [
+      JSON.parse(readFileSync(path, 'utf8')),
+      JSON.parse(readFileSync(await again.path(), 'utf8')),
+    ];
+    assert.deepEqual({ ...second, savedAt: first.savedAt }, first);
+    await own.close();
+    await close();
+  });
+
+  it('that are broken change nothing and say what is wrong', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/files/');
+    await page.getByLabel('Choose a file').setInputFiles({
+      name: 'odd.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"gander-notebook","version":7}'),
+    });
+    await page.getByText('odd.json was not loaded. Your notebook is unchanged.').waitFor();
+    await page.getByText('This notebook is of version 7').waitFor();
+    await close();
+  });
+
+  it('settings speak in ounces, traditional shades and night, on the next page too', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/files/');
+    await page.getByRole('radio', { name: 'ounces' }).click();
+    await page.getByRole('radio', { name: /full city/ }).click();
+    await page.getByRole('radio', { name: /night/ }).click();
+    await page.goto('/roast/');
+    await page.getByText('On the clock').waitFor();
+    assert.match(await page.getByLabel('Green, weight').inputValue(), / oz$/);
+    assert.match(await page.getByLabel('Shade').innerText(), /full city/);
+    assert.equal(await page.evaluate(() => document.documentElement.dataset.theme), 'night');
+    await close();
+  });
+});

@@ -1,0 +1,243 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, it } from 'node:test';
+import type { Page } from 'playwright-core';
+import { beansIn, clockText, firstThings, openAt, pass, storedRoasts } from './deeds.ts';
+import { PHONE, type Served, serveApp } from './harness.ts';
+
+let app: Served;
+before(async () => {
+  app = await serveApp('ask');
+});
+after(() => app.stop());
+
+/** Tabs until the element with this name has the focus; nothing but the keyboard is used. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let i = 0; i < 60; i++) {
+    await page.keyboard.press('Tab');
+    const found = await page.evaluate(() => {
+      const here = document.activeElement === document.body ? null : (document.activeElement as HTMLElement | null);
+      const labels =
+        here && 'labels' in here
+          ? [...((here as HTMLInputElement).labels ?? [])].map((label) => label.textContent).join(' ')
+          : '';
+      return `${here?.getAttribute('aria-label') ?? ''} ${labels} ${here?.textContent ?? ''}`;
+    });
+    if (name.test(found)) return;
+  }
+  assert.fail(`Tab never reached ${name}`);
+}
+
+describe('a whole roast, from the empty app to the journal', () => {
+  it('by keyboard alone', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/');
+    const { keyboard } = page;
+    await page.getByText('You watch the beans').waitFor();
+    await tabTo(page, /Start my own/);
+    await keyboard.press('Enter');
+    await tabTo(page, /Grams/);
+    await keyboard.press('Enter');
+    await page.getByText('What do you roast on?').waitFor();
+    await tabTo(page, /What you call it/);
+    await keyboard.type('Blue popper');
+    await keyboard.press('Enter');
+    await page.getByText('Which beans do you have?').waitFor();
+    await tabTo(page, /What you call these beans/);
+    await keyboard.type('Lantern Terrace');
+    await tabTo(page, /How much green/);
+    await keyboard.type('1 kg');
+    await keyboard.press('Enter');
+    await page.getByText('Nothing roasted yet').waitFor();
+    await tabTo(page, /Set up the first roast/);
+    await keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
+    await tabTo(page, /^ *Beans in/);
+    await keyboard.press('Enter');
+    await page.getByRole('timer').waitFor();
+    await pass(page, 118);
+    assert.equal(await clockText(page), '1:58');
+    await keyboard.press('Space');
+    await page.getByText('Browning').waitFor();
+    await keyboard.press('3');
+    await keyboard.press('n');
+    await keyboard.type('window open');
+    await keyboard.press('Enter');
+    await pass(page, 120);
+    await keyboard.press('c');
+    await keyboard.press('Space');
+    await page.getByText('First crack', { exact: true }).first().waitFor();
+    await keyboard.press('b');
+    await pass(page, 60);
+    // One Space is no pull; Shift and Space is.
+    await keyboard.press('Space');
+    await page.getByText('Once more to pull.').waitFor();
+    await pass(page, 5);
+    await keyboard.press('Shift+Space');
+    await page.getByText('Cooling').waitFor();
+    await pass(page, 130);
+    // The pull fell between two whole seconds of the clock that paints.
+    assert.match(await clockText(page), /^2:(09|10)$/);
+    await keyboard.press('Space');
+    await tabTo(page, /Roasted weight/);
+    await keyboard.type('68');
+    await keyboard.press('Enter');
+    await page.getByText('Loss 15.0 %').waitFor();
+    const [roast] = await storedRoasts(page);
+    const said = roast?.entries.map((entry) => entry.milestone ?? entry.kind);
+    assert.deepEqual(said, ['yellow', 'smell', 'note', 'crack', 'firstCrack', 'amend', 'pull', 'cooled', 'amend']);
+    await tabTo(page, /Done: to its page/);
+    await keyboard.press('Enter');
+    await page.getByText('What happened').waitFor();
+    await page.goto('/journal/');
+    await page.getByText('1 roast', { exact: true }).waitFor();
+    assert.match(
+      (await page.getByRole('listitem').innerText()).replace(/\s+/g, ' '),
+      /Lantern Terrace .*5:03.*−15\.0 %/,
+    );
+    await close();
+  });
+
+  it('by touch alone, on a phone', async () => {
+    const { page, close } = await app.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await page.getByRole('button', { name: 'Beans in' }).tap();
+    await page.getByRole('timer').waitFor();
+    await pass(page, 120);
+    await page.getByRole('button', { name: /^Yellow/ }).tap();
+    await page.getByRole('button', { name: 'hay' }).tap();
+    await page.getByRole('button', { name: 'cinnamon', exact: true }).tap();
+    await pass(page, 120);
+    await page.getByRole('button', { name: /^First crack/ }).tap();
+    const pull = page.getByRole('button', { name: 'Pull' });
+    await pull.tap();
+    await pass(page, 1);
+    assert.equal(await page.getByText('Cooling').count(), 0, 'a tap alone does not pull');
+    const box = await pull.boundingBox();
+    assert.ok(box);
+    await page.mouse.move(box.x + 20, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * 0.8, box.y + box.height / 2, { steps: 6 });
+    await page.mouse.up();
+    await page.getByText('Cooling').waitFor();
+    await page.getByRole('button', { name: /^Hand-warm/ }).tap();
+    await page.getByRole('link', { name: /Done/ }).tap();
+    await page.getByText('What happened').waitFor();
+    await close();
+  });
+
+  it('has "beans in" two taps from opening the app, filled with the last choices of the gear', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await page.getByLabel('Green, weight').fill('95 g');
+    await page.getByLabel('Shade').selectOption('6');
+    await beansIn(page);
+    await pass(page, 300);
+    await page.keyboard.press('Shift+Space');
+    await page.getByText('Cooling').waitFor();
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Roast', exact: true }).click();
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
+    assert.equal(await page.getByLabel('Green, weight').inputValue(), '95 g');
+    assert.equal(await page.getByLabel('Shade').inputValue(), '6');
+    await beansIn(page);
+    await close();
+  });
+
+  it('preheats first when asked, and counts from the charge', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await page.getByRole('button', { name: 'Preheat first' }).click();
+    await page.getByText('Preheating').waitFor();
+    await pass(page, 200);
+    assert.equal(await clockText(page), '3:20');
+    await page.keyboard.press('Space');
+    await page.getByText('Drying').waitFor();
+    await pass(page, 10);
+    assert.equal(await clockText(page), '0:10');
+    await close();
+  });
+});
+
+describe('at the heat', () => {
+  it('asks about second crack before first, and refuses nothing', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await beansIn(page);
+    await pass(page, 120);
+    await page.keyboard.press('Space');
+    await pass(page, 120);
+    await page.getByRole('button', { name: 'Second crack' }).click();
+    await page.getByText('Second crack, and no first crack before it?').waitFor();
+    assert.equal(
+      (await storedRoasts(page))[0]?.entries.at(-1)?.milestone,
+      'secondCrack',
+      'kept before it is asked about',
+    );
+    await pass(page, 8);
+    await page.getByRole('button', { name: 'It was first crack' }).click();
+    await page.getByText(/first crack 4:00/).waitFor();
+    assert.equal(await page.getByRole('alert').count(), 0);
+    await close();
+  });
+
+  it('undoes step by step, with a clicker too, down to the beans themselves', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await beansIn(page);
+    await pass(page, 120);
+    await page.keyboard.press('PageDown');
+    await page.getByText('Browning').waitFor();
+    await page.keyboard.press('PageUp');
+    await page.getByText('Drying').waitFor();
+    page.on('dialog', (dialog) => void dialog.accept());
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByText('The roast was taken back.').waitFor();
+    assert.equal((await storedRoasts(page)).length, 0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('On the heat').waitFor();
+    assert.equal((await storedRoasts(page)).length, 1);
+    await close();
+  });
+
+  it('shows the keys on ? and drives the gear’s heat with the arrows', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await page.getByLabel('What you call it').fill('Crank pot');
+    await page.getByLabel('What it is').selectOption('stovetopPopper');
+    await page.getByRole('button', { name: 'Add this gear' }).click();
+    await page.getByLabel('What you call these beans').fill('Old Ferry');
+    await page.getByLabel('How much green you bought').fill('2 lb');
+    await page.getByRole('button', { name: 'Add these beans' }).click();
+    await beansIn(page);
+    await page.keyboard.press('?');
+    await page.getByRole('dialog', { name: 'Keys' }).waitFor();
+    await page.keyboard.press('Escape');
+    await page.getByRole('dialog').waitFor({ state: 'hidden' });
+    await pass(page, 30);
+    await page.keyboard.press('ArrowDown');
+    await page.getByRole('button', { name: /Undo flame 5 0:3/ }).waitFor();
+    await close();
+  });
+
+  it('roasts one again with the earlier ribbon as a guide', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await page.getByLabel('Green, weight').fill('77');
+    await beansIn(page);
+    await pass(page, 240);
+    await page.keyboard.press('Shift+Space');
+    await page.getByRole('link', { name: /Done/ }).click();
+    await page.getByRole('link', { name: 'Roast this again' }).click();
+    await page.getByText('Like 24 Nov').waitFor();
+    assert.equal(await page.getByLabel('Green, weight').inputValue(), '77 g');
+    await beansIn(page);
+    await page.locator('[id$="-guide-body"]').waitFor({ state: 'attached' });
+    await close();
+  });
+});

@@ -1,0 +1,41 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { clockJumpMs, elapsedS, finalShade, isUnderWay, roastedGrams } from '@/core/roast';
+import { mark, pull, roastOf } from '../build.ts';
+
+const chargedMs = Date.parse('2026-11-24T10:00:00Z');
+
+describe('the clock', () => {
+  it('counts from the charge’s wall-clock time', () => {
+    assert.equal(elapsedS(roastOf([]), chargedMs + 276_000), 276);
+    assert.equal(elapsedS(roastOf([], { chargedAt: undefined }), chargedMs), undefined);
+  });
+  it('finds a jump of the device’s clock, forward and back, and is right once it is taken out', () => {
+    for (const jumpMs of [3_600_000, -120_000]) {
+      const roast = roastOf([]);
+      const nowMs = chargedMs + 60_000 + jumpMs;
+      assert.equal(clockJumpMs(roast, nowMs, 60_000), jumpMs);
+      assert.equal(elapsedS({ ...roast, clockShiftMs: jumpMs }, nowMs), 60);
+      assert.equal(clockJumpMs({ ...roast, clockShiftMs: jumpMs }, nowMs, 60_000), 0);
+    }
+  });
+  it('leaves drift of less than two seconds alone', () =>
+    assert.equal(clockJumpMs(roastOf([]), chargedMs + 61_500, 60_000), 0));
+});
+
+describe('the state of a roast', () => {
+  it('is under way until everything is pulled', () => {
+    assert.equal(isUnderWay(roastOf([mark(120, 'yellow')])), true);
+    assert.equal(isUnderWay(roastOf([pull(300, { all: false })])), true);
+    assert.equal(isUnderWay(roastOf([pull(300)])), false);
+  });
+  it('weighs all parts together, once all are weighed', () => {
+    assert.equal(roastedGrams(roastOf([pull(300, { grams: 20, all: false }), pull(330, { grams: 45.5 })])), 65.5);
+    assert.equal(roastedGrams(roastOf([pull(300, { all: false }), pull(330, { grams: 45.5 })])), undefined);
+    assert.equal(roastedGrams(roastOf([pull(300, { grams: 20, all: false })])), undefined);
+  });
+  it('has the shade of its last pull', () => {
+    assert.equal(finalShade(roastOf([pull(300, { shade: 4, all: false }), pull(330, { shade: 7 })])), 7);
+    assert.equal(finalShade(roastOf([])), undefined);
+  });
+});

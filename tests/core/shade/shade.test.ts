@@ -1,0 +1,74 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { converter, modeLab, modeLrgb, modeOklch, modeRgb, useMode as register, wcagContrast } from 'culori/fn';
+import {
+  beanColour,
+  colourName,
+  fieldColour,
+  judgeLoss,
+  lossPercent,
+  shadeName,
+  shades,
+  shadeTone,
+  TONE,
+} from '@/core/shade';
+
+for (const mode of [modeLab, modeRgb, modeLrgb, modeOklch]) register(mode);
+const toLab = converter('lab');
+const tones = Array.from({ length: 101 }, (_, i) => i / 100);
+
+describe('the bean ramp', () => {
+  it('gives colours that a screen can show, held at its ends', () => {
+    for (const tone of tones) assert.match(beanColour(tone), /^#[0-9a-f]{6}$/);
+    assert.equal(beanColour(-1), beanColour(0));
+    assert.equal(beanColour(2), beanColour(1));
+  });
+  it('darkens steadily from yellow on', () => {
+    const lightness = tones.filter((tone) => tone >= TONE.yellow).map((tone) => toLab(beanColour(tone))?.l ?? 0);
+    for (let i = 1; i < lightness.length; i++) assert.ok((lightness[i] ?? 0) < (lightness[i - 1] ?? 0));
+  });
+  it('has each shade at its lightness of handbook table 5, within one L*', () => {
+    for (const shade of shades) {
+      const found = toLab(beanColour(shadeTone(shade.number)))?.l ?? 0;
+      assert.ok(Math.abs(found - shade.lightness) < 1, `${shade.name}: L* ${found}, wanted ${shade.lightness}`);
+    }
+  });
+  it('has first crack between yellow and the shade that comes just after it', () => {
+    assert.ok(TONE.yellow < TONE.firstCrack && TONE.firstCrack < shadeTone(3));
+  });
+});
+
+describe('the field', () => {
+  for (const night of [false, true])
+    it(`carries text at 7:1 or better at every colour, ${night ? 'by night' : 'by day'}`, () => {
+      for (const tone of tones) {
+        const { ground, text } = fieldColour(tone, night);
+        assert.ok(wcagContrast(ground, text) >= 7, `tone ${tone}: ${ground} under ${text}`);
+      }
+    });
+});
+
+describe('names of shades and colours', () => {
+  it('come in two schemes', () => {
+    assert.equal(shadeName(4, 'ours'), 'medium');
+    assert.equal(shadeName(4, 'traditional'), 'full city');
+  });
+  it('are the nearest word', () => {
+    assert.equal(colourName(0.31), 'yellow');
+    assert.equal(colourName(1), 'nearly black');
+  });
+});
+
+describe('loss', () => {
+  it('is worked by hand: 80 g to 68.24 g is 14.7 %', () =>
+    assert.equal(lossPercent(80, 68.24).toFixed(6), '14.700000'));
+  it('refuses a batch of nothing, naming value and unit', () => {
+    assert.throws(() => lossPercent(0, 10), { name: 'RangeError', message: 'greenGrams must be above 0 g, got 0 g' });
+  });
+  it('is odd beyond two standard deviations of the shade', () => {
+    assert.deepEqual(
+      [12.2, 12.4, 14.7, 17, 17.2, -1].map((percent) => judgeLoss(percent, 4)),
+      ['low', 'usual', 'usual', 'usual', 'high', 'gained'],
+    );
+  });
+});

@@ -1,0 +1,155 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { issueSentence } from '@/core/issues';
+import {
+  formatClock,
+  formatSpan,
+  formatWeight,
+  GRAMS_PER_OUNCE,
+  parseClock,
+  parseNumber,
+  parseWeight,
+} from '@/core/units';
+
+const valueIn = <T>(result: { ok: true; value: T } | { ok: false; issues: unknown[] }) =>
+  result.ok ? result.value : undefined;
+const sentenceOf = (result: ReturnType<typeof parseWeight> | ReturnType<typeof parseClock>) =>
+  result.ok ? undefined : result.issues.map(issueSentence).join(' ');
+
+describe('parseNumber', () => {
+  const cases: [string, number | undefined][] = [
+    ['80', 80],
+    ['80.5', 80.5],
+    ['80,5', 80.5],
+    ['.5', 0.5],
+    [',5', 0.5],
+    ['1 1/2', 1.5],
+    ['1½', 1.5],
+    ['½', 0.5],
+    ['3/4', 0.75],
+    ['-3', -3],
+    ['1,234.5', 1234.5],
+    ['1.234,5', 1234.5],
+    ['1.234.567', 1234567],
+    ['0.125', 0.125],
+    ['1,500', undefined],
+    ['1.2.3', undefined],
+    ['12,34.5', undefined],
+    ['1/0', undefined],
+    ['eighty', undefined],
+    ['', undefined],
+  ];
+  for (const [text, expected] of cases)
+    it(`reads “${text}” as ${expected ?? 'no number'}`, () => assert.equal(valueIn(parseNumber(text)), expected));
+
+  it('asks which of two meanings a lone mark before three digits has', () => {
+    const parsed = parseNumber('1,500');
+    assert.deepEqual(parsed.ok ? [] : parsed.issues, [
+      { code: 'twoMeanings', path: [], text: '1,500', first: '1500', second: '1.5' },
+    ]);
+  });
+
+  it('reads back every plain decimal, with either mark', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 99_999 }),
+        fc.integer({ min: 0, max: 99 }),
+        fc.constantFrom('.', ','),
+        (whole, cents, dot) => {
+          assert.equal(
+            valueIn(parseNumber(`${whole}${dot}${String(cents).padStart(2, '0')}`)),
+            Number(`${whole}.${String(cents).padStart(2, '0')}`),
+          );
+        },
+      ),
+      { seed: 1 },
+    );
+  });
+});
+
+describe('parseWeight', () => {
+  it('takes the household’s unit where none is written', () => {
+    assert.equal(valueIn(parseWeight('80', 'g')), 80);
+    assert.equal(valueIn(parseWeight('2', 'oz')), 2 * GRAMS_PER_OUNCE);
+  });
+  it('takes units, mixtures and fractions', () => {
+    assert.equal(valueIn(parseWeight('1 kg', 'g')), 1000);
+    assert.equal(valueIn(parseWeight('1.5kg', 'oz')), 1500);
+    assert.equal(valueIn(parseWeight('2 lb 3 oz', 'g'))?.toFixed(3), (35 * GRAMS_PER_OUNCE).toFixed(3));
+    assert.equal(valueIn(parseWeight('1 1/2 oz', 'g')), 1.5 * GRAMS_PER_OUNCE);
+    assert.equal(valueIn(parseWeight('3 oz + 20 g', 'g')), 3 * GRAMS_PER_OUNCE + 20);
+  });
+  it('takes measures that were calibrated', () => {
+    assert.equal(valueIn(parseWeight('1 1/2 cups', 'g', { extraGramsPer: { cup: 170 } })), 255);
+    assert.equal(valueIn(parseWeight('2 scoops and 5 g', 'g', { extraGramsPer: { scoop: 11.5 } })), 28);
+  });
+  it('says what is wrong beside the field', () => {
+    const range = { leastGrams: 1, mostGrams: 5000 };
+    assert.equal(sentenceOf(parseWeight('', 'g')), 'Fill this in: a weight such as 80 g.');
+    assert.equal(sentenceOf(parseWeight('0', 'g', { range })), '0 g is outside what can be: between 1 g and 5000 g.');
+    assert.equal(sentenceOf(parseWeight('-5', 'g', { range })), '-5 g is outside what can be: between 1 g and 5000 g.');
+    assert.equal(sentenceOf(parseWeight('3 stone', 'g')), '“stone” is no unit known here. Use g, kg, oz, lb.');
+    assert.equal(sentenceOf(parseWeight('a handful', 'g')), '“a handful” is not an amount. Write it like 80 g.');
+    assert.equal(
+      sentenceOf(parseWeight('1,500', 'g')),
+      '“1,500” could be 1500 or 1.5. Write it without the mark in between, or with a unit.',
+    );
+  });
+  it('reads back what it writes, within what is shown', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 4000, noNaN: true }),
+        fc.constantFrom('g' as const, 'oz' as const),
+        (grams, unit) => {
+          const back = valueIn(parseWeight(formatWeight(grams, unit), unit));
+          assert.ok(
+            back !== undefined && Math.abs(back - grams) <= Math.max(0.5, 0.051 * GRAMS_PER_OUNCE),
+            `${grams} g as ${formatWeight(grams, unit)}`,
+          );
+        },
+      ),
+      { seed: 2 },
+    );
+  });
+});
+
+describe('clock', () => {
+  it('writes as a clock shows: cut off, not rounded', () => {
+    assert.deepEqual([0, 59.99, 60, 276, 3725, -30, -0.4].map(formatClock), [
+      '0:00',
+      '0:59',
+      '1:00',
+      '4:36',
+      '1:02:05',
+      '-0:30',
+      '0:00',
+    ]);
+  });
+  it('writes spans in words', () => {
+    assert.deepEqual([45, 250, 4320].map(formatSpan), ['45 s', '4 min', '1 h 12 min']);
+  });
+  for (const [text, expected] of [
+    ['7:42', 462],
+    ['7.42', 462],
+    ['7m42s', 462],
+    ['7 42', 462],
+    ['462', 462],
+    ['462 s', 462],
+    ['-0:30', -30],
+    ['1:02:05', 3725],
+    ['0:05', 5],
+  ] as const)
+    it(`reads “${text}”`, () => assert.equal(valueIn(parseClock(text)), expected));
+  for (const text of ['7:75', 'soon', '', '7:', ':42'])
+    it(`refuses “${text}”`, () =>
+      assert.equal(sentenceOf(parseClock(text)), `“${text}” is not a time. Write minutes and seconds like 7:42.`));
+  it('reads back whole seconds', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -3599, max: 86_000 }), (seconds) =>
+        assert.equal(valueIn(parseClock(formatClock(seconds))), seconds),
+      ),
+      { seed: 3 },
+    );
+  });
+});

@@ -1,0 +1,57 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { ribbonOf } from '@/core/roast';
+import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
+import { Ribbon } from '@/ui/ribbon/Ribbon';
+import { lineUpAt, sharedSpan } from '@/ui/rows/lineUp';
+import { entry, mark, pull, roastOf } from '../core/build.ts';
+
+const first = ribbonOf(roastOf([mark(120, 'yellow'), mark(240, 'firstCrack'), pull(320)]));
+const second = ribbonOf(roastOf([mark(200, 'yellow'), mark(400, 'firstCrack'), pull(500)]));
+
+describe('Ribbon', () => {
+  it('has its text equivalent as its label', () => {
+    const html = renderToStaticMarkup(<Ribbon ribbon={first} width={400} bodyHeight={24} fromS={0} toS={320} />);
+    assert.match(html, /role="img" aria-label="yellow at 2:00, first crack at 4:00, pull at 5:20\."/);
+  });
+  it('draws nothing before it is laid out', () => {
+    assert.equal(renderToStaticMarkup(<Ribbon ribbon={first} width={0} bodyHeight={24} fromS={0} toS={320} />), '');
+  });
+  it('draws one grain a pop and one tick a snap', () => {
+    const cracks = ribbonOf(
+      roastOf([
+        mark(240, 'firstCrack'),
+        ...[241, 245, 249, 253].map((at) => entry(at, { kind: 'crack', crack: 'first' })),
+        mark(330, 'secondCrack'),
+        ...[331, 332, 333].map((at) => entry(at, { kind: 'crack', crack: 'second' })),
+        pull(340),
+      ]),
+    );
+    const html = renderToStaticMarkup(<Ribbon ribbon={cracks} width={400} bodyHeight={24} fromS={0} toS={340} />);
+    assert.equal(html.match(/<circle/g)?.length, 4);
+    assert.equal(html.match(/<line /g)?.length, 3);
+  });
+});
+
+describe('ForecastMarks', () => {
+  it('leaves out the expectation whose label would lie on another', () => {
+    const forecasts = [
+      { milestone: 'firstCrack' as const, earlyS: 200, medianS: 240, lateS: 280 },
+      { milestone: 'pull' as const, earlyS: 220, medianS: 250, lateS: 300 },
+    ];
+    const html = renderToStaticMarkup(<ForecastMarks width={400} fromS={0} toS={400} forecasts={forecasts} />);
+    assert.match(html, /first crack 4:00/);
+    assert.doesNotMatch(html, /pull 4:10/);
+    assert.equal(html.match(/<circle/g)?.length, 2);
+  });
+});
+
+describe('lining up', () => {
+  it('puts the chosen moment of each under one line and holds every ribbon', () => {
+    assert.deepEqual(sharedSpan([first, second], 'charge'), { fromS: 0, toS: 500 });
+    assert.deepEqual(sharedSpan([first, second], 'firstCrack'), { fromS: -400, toS: 100 });
+    assert.deepEqual(sharedSpan([first, second], 'pull'), { fromS: -500, toS: 60 });
+    assert.equal(lineUpAt(ribbonOf(roastOf([pull(300)])), 'firstCrack'), undefined);
+  });
+});
