@@ -1,13 +1,12 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useSyncExternalStore } from 'react';
 import { type Household, plainHousehold } from '@/core/household';
 import { type ShadeNumber, shadeName } from '@/core/shade';
 import { formatWeight } from '@/core/units';
-import { database } from '@/store/current';
-import { getHousehold } from '@/store/settings';
+import { currentHousehold, onHousehold } from '@/store/householdNow';
 
 /** The household's settings, live; the plain ones until they are read. */
 export function useHousehold(): Household {
-  return useLiveQuery(() => getHousehold(database()), []) ?? plainHousehold;
+  return useSyncExternalStore(onHousehold, currentHousehold, () => plainHousehold);
 }
 
 /** Writes amounts and shades as this household wants them. */

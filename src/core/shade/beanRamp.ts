@@ -33,9 +33,12 @@ const STOPS = [
 
 const FIRST_BROWN = 0.52;
 
-/** The colour of beans at `tone` (0 green to 1 near black; beyond is held at the ends), as `#rrggbb`. */
+/**
+ * The colour of beans at `tone` (0 green to 1 near black; beyond is held at the ends), as `#rrggbb`. Read from a table
+ * in steps of 1/400, finer than a screen shows: a journal asks for thousands.
+ */
 export function beanColour(tone: number): string {
-  return formatHex(intoSrgb(rampAt(tone))) as string;
+  return colours[Math.round(Math.min(1, Math.max(0, tone)) * COLOUR_STEPS)] as string;
 }
 
 /** The tone at which the ramp has a shade's lightness (table 5), found by halving: the ramp darkens steadily past yellow. */
@@ -95,6 +98,9 @@ function toneOfLightness(lightness: number): number {
   }
   return (light + dark) / 2;
 }
+
+const COLOUR_STEPS = 400;
+const colours = Array.from({ length: COLOUR_STEPS + 1 }, (_, i) => formatHex(rampAt(i / COLOUR_STEPS)));
 
 const shadeTones = Object.fromEntries(
   ([1, 2, 3, 4, 5, 6, 7] as const).map((number) => [number, toneOfLightness(shadeOf(number).lightness)]),

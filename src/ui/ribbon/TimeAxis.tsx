@@ -7,16 +7,17 @@ interface TimeAxisProps {
   readonly toS: number;
   /** How a tick is written; a clock reading when absent. */
   readonly label?: (seconds: number) => string;
+  /** Room that the longest of the labels needs, pixels. */
+  readonly labelPx?: number;
 }
 
 const STEPS_S = [30, 60, 120, 180, 300, 600];
-const LEAST_GAP_PX = 72;
 
 /** The times below or above a ribbon, at round minutes, as many as have room. */
-export function TimeAxis({ width, fromS, toS, label = formatClock }: TimeAxisProps) {
+export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 }: TimeAxisProps) {
   if (width <= 0) return null;
   const x = scaleLinear([fromS, toS], [0, width]);
-  const step = STEPS_S.find((each) => x(fromS + each) >= LEAST_GAP_PX) ?? 1200;
+  const step = STEPS_S.find((each) => x(fromS + each) >= labelPx) ?? 1200;
   const first = Math.ceil(fromS / step) * step;
   const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
   return (

@@ -25,7 +25,13 @@ export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps)
       <div className="row-grid">
         <span className="hidden md:block" />
         <div ref={ref} className="min-w-0">
-          <TimeAxis width={width} fromS={fromS} toS={toS} label={(seconds) => axisLabel(seconds, lineUp)} />
+          <TimeAxis
+            width={width}
+            fromS={fromS}
+            toS={toS}
+            label={(seconds) => axisLabel(seconds, lineUp)}
+            labelPx={96}
+          />
         </div>
       </div>
       <ol className="divide-line divide-y">

@@ -8,8 +8,8 @@ import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
 
-/** How many rows come at a time; enough to fill a tall screen twice. */
-const PAGE = 30;
+/** How many rows come at a time: what a screen shows at first, so that it is there at once. */
+const PAGE = 12;
 
 /** Every roast as a ribbon on one time scale, newest first. */
 export function JournalView() {

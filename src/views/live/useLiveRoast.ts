@@ -1,4 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useState } from 'react';
 import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
 import { initialValue, type Method, methodOf } from '@/core/gear';
 import {
@@ -6,6 +7,7 @@ import {
   isUnderWay,
   lastUndoable,
   liveEntries,
+  type Milestones,
   milestonesOf,
   nextMilestone,
   questionsAbout,
@@ -21,7 +23,7 @@ import { useRoastClock } from './useRoastClock';
 export function useLiveRoast({ roast, gear }: NamedRoast) {
   const clock = useRoastClock(roast);
   const method: Method = methodOf(gear?.method ?? 'other');
-  const past = useLiveQuery(() => pastMilestones(database(), roast.gearId, roast.id), [roast.gearId, roast.id]) ?? [];
+  const past = usePast(roast.gearId, roast.id);
   const guide = useLiveQuery(
     async () => (roast.follows ? await database().roasts.get(roast.follows) : undefined),
     [roast.follows],
@@ -64,3 +66,16 @@ export function useLiveRoast({ roast, gear }: NamedRoast) {
 }
 
 export type LiveRoastModel = ReturnType<typeof useLiveRoast>;
+
+/** Read once: earlier roasts do not change while this one is on the heat, and a live query would run at every press. */
+function usePast(gearId: string, roastId: string): readonly Milestones[] {
+  const [past, setPast] = useState<readonly Milestones[]>([]);
+  useEffect(() => {
+    let current = true;
+    void pastMilestones(database(), gearId, roastId).then((found) => current && setPast(found));
+    return () => {
+      current = false;
+    };
+  }, [gearId, roastId]);
+  return past;
+}

@@ -18,6 +18,14 @@ const toLab = converter('lab');
 const tones = Array.from({ length: 101 }, (_, i) => i / 100);
 
 describe('the bean ramp', () => {
+  it('runs without a jump that the eye would see', () => {
+    for (let i = 1; i < tones.length; i++) {
+      const step = Math.abs(
+        (toLab(beanColour(tones[i] ?? 0))?.l ?? 0) - (toLab(beanColour(tones[i - 1] ?? 0))?.l ?? 0),
+      );
+      assert.ok(step < 3, `a jump of ${step} L* at tone ${tones[i]}`);
+    }
+  });
   it('gives colours that a screen can show, held at its ends', () => {
     for (const tone of tones) assert.match(beanColour(tone), /^#[0-9a-f]{6}$/);
     assert.equal(beanColour(-1), beanColour(0));

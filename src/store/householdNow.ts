@@ -1,0 +1,26 @@
+import { liveQuery } from 'dexie';
+import { type Household, plainHousehold } from '@/core/household';
+import { database } from './current.ts';
+import { getHousehold } from './settings.ts';
+
+let current: Household = plainHousehold;
+let watching = false;
+const listeners = new Set<() => void>();
+
+/** The settings as last read; the plain ones until then. Stable between changes, as useSyncExternalStore wants it. */
+export function currentHousehold(): Household {
+  return current;
+}
+
+/** Calls `listener` after each change; gives the way to stop. One query serves the whole page, however many rows ask. */
+export function onHousehold(listener: () => void): () => void {
+  listeners.add(listener);
+  if (!watching) {
+    watching = true;
+    liveQuery(() => getHousehold(database())).subscribe((next) => {
+      current = next;
+      for (const each of listeners) each();
+    });
+  }
+  return () => listeners.delete(listener);
+}
