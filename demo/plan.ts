@@ -8,10 +8,10 @@ export const HOUSEHOLD_NAME = 'The flat above the boatyard, Wrenbury Quay';
 
 // biome-ignore format: a table
 export const lots: readonly (Omit<Lot, 'id' | 'createdAt' | 'removedAt'> & { key: string; daysAgo: number })[] = [
-  { key: 'lantern', daysAgo: 118, name: 'Lantern Terrace', origin: 'Peru', process: 'washed', boughtGrams: 2500 },
-  { key: 'herons', daysAgo: 118, name: 'Three Herons', origin: 'Rwanda', process: 'washed', boughtGrams: 1000 },
+  { key: 'lantern', daysAgo: 118, name: 'Lantern Terrace', origin: 'Peru', process: 'washed', boughtGrams: 2500, gramsPerMl: 0.71, moisturePercent: 10.8, grading: 'graded', scoopGrams: 12.5 },
+  { key: 'herons', daysAgo: 118, name: 'Three Herons', origin: 'Rwanda', process: 'washed', boughtGrams: 1000, gramsPerMl: 0.76, grading: 'graded' },
   { key: 'saltmarsh', daysAgo: 96, name: 'Saltmarsh decaf', origin: 'Honduras', process: 'decaf', boughtGrams: 1000 },
-  { key: 'ferry', daysAgo: 80, name: 'Old Ferry', origin: 'India', process: 'natural', boughtGrams: 2000 },
+  { key: 'ferry', daysAgo: 80, name: 'Old Ferry', origin: 'India', process: 'natural', boughtGrams: 2000, grading: 'mixed' },
   { key: 'rain', daysAgo: 40, name: 'Rain Ladder', origin: 'Sumatra', process: 'wetHulled', boughtGrams: 1000 },
   { key: 'kite', daysAgo: 22, name: 'Kite Hill', origin: 'Ethiopia', process: 'natural', boughtGrams: 500 },
 ];

@@ -44,6 +44,9 @@ export const shots: readonly Shot[] = [
     name: 'set-up',
     go: async (page) => {
       await page.goto('/roast/');
+      await page.getByLabel('Gear').selectOption({ label: 'Blue popper' });
+      await page.getByLabel('Weight', { exact: true }).fill('250 g');
+      await page.getByLabel('Green or roasted').selectOption('roasted');
       await page.getByText('On the clock').waitFor();
     },
   },

@@ -1,16 +1,24 @@
 import { createId, type Id } from '@/core/ids';
+import type { LossRecord } from '@/core/plan';
 import {
   clockJumpMs,
   type Entry,
   type EntryDraft,
+  finalShade,
   lastUndoable,
   type Milestones,
   milestonesOfRoast,
+  pullsOf,
   type Roast,
+  roastedGrams,
 } from '@/core/roast';
+import { lossPercent } from '@/core/shade';
 import { applyChange, type Change, settleUnderWay } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
+
+/** Older roasts than so many say little about the gear as it is now. */
+const MOST_LOSS_RECORDS = 100;
 
 /** What is chosen before a roast. */
 export type RoastSetUp = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'place' | 'follows'>;
@@ -127,6 +135,20 @@ export async function pastMilestones(
     .filter((roast) => roast.id !== except)
     .slice(0, most)
     .map(milestonesOfRoast);
+}
+
+/** What earlier roasts on a piece of gear lost: those that were weighed whole and whose shade was looked at. */
+export async function lossRecords(db: GanderDatabase, gearId: string): Promise<LossRecord[]> {
+  const roasts = await gearRoasts(db, gearId).limit(MOST_LOSS_RECORDS).toArray();
+  const lots = await db.lots.bulkGet([...new Set(roasts.map((roast) => roast.lotId))]);
+  const moisture = new Map(lots.flatMap((lot) => (lot ? [[lot.id as string, lot.moisturePercent]] : [])));
+  return roasts.flatMap((roast) => {
+    const [roasted, shade, pulls] = [roastedGrams(roast), finalShade(roast), pullsOf(roast)];
+    // A staged pull has several shades, so its loss speaks of none of them.
+    if (roasted === undefined || shade === undefined || pulls.length > 1 || roasted > roast.greenGrams) return [];
+    const record = { gearId, lotId: roast.lotId, shade, moisturePercent: moisture.get(roast.lotId) };
+    return [{ ...record, lossPercent: lossPercent(roast.greenGrams, roasted) }];
+  });
 }
 
 /** Roasts of a piece of gear, newest first. */

@@ -149,7 +149,7 @@ describe('empty and wrong', () => {
   it('a set-up without a weight does not start and says why', async () => {
     const { page, close } = await empty.open();
     await firstThings(page);
-    await page.getByLabel('Green, weight').fill('lots');
+    await page.getByLabel('Weight', { exact: true }).fill('lots');
     await page.getByText('“lots” is not an amount. Write it like 80 g.').waitFor();
     await page.getByRole('button', { name: 'Beans in' }).click();
     assert.equal((await storedRoasts(page)).length, 0);
@@ -261,7 +261,7 @@ describe('files', () => {
     await page.getByRole('radio', { name: /night/ }).click();
     await page.goto('/roast/');
     await page.getByText('On the clock').waitFor();
-    assert.match(await page.getByLabel('Green, weight').inputValue(), / oz$/);
+    assert.match(await page.getByLabel('Weight', { exact: true }).inputValue(), / oz$/);
     assert.match(await page.getByLabel('Shade').innerText(), /full city/);
     assert.equal(await page.evaluate(() => document.documentElement.dataset.theme), 'night');
     await close();

@@ -1,4 +1,5 @@
 export { greenLeft } from './greenLeft.ts';
 export { type Lot, lotSchema } from './lot.ts';
+export { type LotHint, lotHints } from './lotHints.ts';
 export { lotTitle } from './lotTitle.ts';
-export { type Process, processes, processNames } from './processes.ts';
+export { type Grading, gradingNames, gradings, type Process, processes, processNames } from './processes.ts';

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { processes } from './processes.ts';
+import { gradings, processes } from './processes.ts';
 
 /** One purchase of green beans. */
 export const lotSchema = z.strictObject({
@@ -11,6 +11,13 @@ export const lotSchema = z.strictObject({
   process: z.enum(processes),
   /** Green bought, grams. What is left is derived from the roasts. */
   boughtGrams: z.number().positive().max(100_000),
+  /** Weight of a millilitre of loose green beans, grams; from weighing a known volume. */
+  gramsPerMl: z.number().min(0.3).max(1.2).optional(),
+  /** Water in the green, per cent by weight. */
+  moisturePercent: z.number().min(3).max(20).optional(),
+  grading: z.enum(gradings).optional(),
+  /** What one of this household's scoops of this lot weighs, grams. */
+  scoopGrams: z.number().positive().max(500).optional(),
   createdAt: z.iso.datetime(),
   /** Put away: out of every choice, kept because roasts name it. UTC. */
   removedAt: z.iso.datetime().optional(),

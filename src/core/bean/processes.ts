@@ -11,3 +11,13 @@ export const processNames = {
   decaf: 'decaf',
   other: 'another way',
 } as const satisfies Record<Process, string>;
+
+/** How the beans were sorted by size. On users' disks: never rename one alone. */
+export const gradings = ['graded', 'mixed', 'peaberry'] as const;
+export type Grading = (typeof gradings)[number];
+
+export const gradingNames = {
+  graded: 'graded by size',
+  mixed: 'mixed sizes',
+  peaberry: 'peaberry',
+} as const satisfies Record<Grading, string>;

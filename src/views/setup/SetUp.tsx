@@ -15,7 +15,8 @@ import { GearForm } from '@/ui/forms/GearForm';
 import { LotForm } from '@/ui/forms/LotForm';
 import { useWords } from '@/ui/useHousehold';
 import { Expected } from './Expected';
-import { useSetUp } from './useSetUp';
+import { type AmountKind, usePlanned } from './usePlanned';
+import { type Choices, useSetUp } from './useSetUp';
 
 interface SetUpProps {
   readonly gear: readonly Gear[];
@@ -28,26 +29,40 @@ const BATCH_RANGE = { leastGrams: 1, mostGrams: 5000 };
 const NEW = 'new';
 
 /** The set-up as one sentence whose underlined parts are the choices. */
-export function SetUp({ gear, lots, earlier }: SetUpProps) {
+export function SetUp(props: SetUpProps) {
+  const { weightUnit } = useWords();
+  const { choices, ...change } = useSetUp(props.gear, props.lots, weightUnit, props.earlier);
+  if (!choices) return <p className="text-husk py-10">Looking at your last roast…</p>;
+  return <Sentence {...props} {...change} choices={choices} />;
+}
+
+type SentenceProps = SetUpProps & Omit<ReturnType<typeof useSetUp>, 'choices'> & { readonly choices: Choices };
+
+function Sentence({ gear, lots, earlier, choices, choose, chooseGear }: SentenceProps) {
   const words = useWords();
-  const { choices, choose, chooseGear } = useSetUp(gear, lots, words.weightUnit, earlier);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
   const [trouble, setTrouble] = useState<React.ReactNode>();
-  if (!choices) return <p className="text-husk py-10">Looking at your last roast…</p>;
-
   const itsGear = gear.find((each) => each.id === choices.gearId);
   const itsLot = lots.find((each) => each.lot.id === choices.lotId);
-  const grams = parseWeight(choices.gramsText, words.weightUnit, { range: BATCH_RANGE });
+  const scoop = itsLot?.lot.scoopGrams;
+  const grams = parseWeight(choices.gramsText, words.weightUnit, {
+    range: BATCH_RANGE,
+    extraGramsPer: scoop ? { scoop } : {},
+  });
+  const planned = usePlanned(itsGear, itsLot?.lot, choices.shade, {
+    kind: choices.amountKind,
+    grams: grams.ok ? grams.value : undefined,
+  });
 
   const start = async (how: 'charge' | 'preheat') => {
     // The beans are in when the button is pressed, not when the database has answered.
     const nowMs = Date.now();
     if (!grams.ok) return setTrouble(grams.issues.map(issueSentence).join(' '));
-    if (!itsGear || !itsLot) return;
+    if (!itsGear || !itsLot || !planned) return;
     const setUp = {
       lotId: itsLot.lot.id,
       gearId: itsGear.id,
-      greenGrams: grams.value,
+      greenGrams: Math.round(planned.greenGramsEach * 10) / 10,
       wantedShade: choices.shade,
       place: choices.place,
       follows: earlier?.id,
@@ -72,12 +87,21 @@ export function SetUp({ gear, lots, earlier }: SetUpProps) {
       <h1 className="text-[clamp(1.7rem,4.4vw,2.75rem)] leading-[1.42] font-medium">
         Roast{' '}
         <input
-          aria-label="Green, weight"
+          aria-label="Weight"
           className="choice w-[5ch] min-w-[4ch]"
           value={choices.gramsText}
           onFocus={(event) => event.target.select()}
           onChange={(event) => choose({ gramsText: event.target.value })}
         />{' '}
+        <select
+          aria-label="Green or roasted"
+          className="choice"
+          value={choices.amountKind}
+          onChange={(event) => choose({ amountKind: event.target.value as AmountKind })}
+        >
+          <option value="green">green</option>
+          <option value="roasted">for the jar</option>
+        </select>{' '}
         of{' '}
         <select
           aria-label="Beans"
@@ -138,7 +162,7 @@ export function SetUp({ gear, lots, earlier }: SetUpProps) {
       )}
       <div className="mt-6 flex flex-wrap items-center gap-4">
         <Button variant="next" size="large" className="px-10" onClick={() => start('charge')}>
-          Beans in
+          {planned && planned.batches > 1 ? 'Beans in: batch 1' : 'Beans in'}
         </Button>
         <Button size="large" onClick={() => start('preheat')}>
           Preheat first
@@ -149,7 +173,8 @@ export function SetUp({ gear, lots, earlier }: SetUpProps) {
         <Expected
           gear={itsGear}
           shade={choices.shade}
-          greenGrams={grams.ok ? grams.value : undefined}
+          planned={planned}
+          lot={itsLot.lot}
           leftGrams={itsLot.leftGrams}
           method={methodOf(itsGear.method)}
         />

@@ -7,12 +7,15 @@ import type { ShadeNumber } from '@/core/shade';
 import { type WeightUnit, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
 import { lastRoast } from '@/store/queries';
+import type { AmountKind } from './usePlanned';
 
 /** What is chosen so far; grams as typed, so that a slip can be put right. */
 export interface Choices {
   readonly lotId: string;
   readonly gearId: string;
   readonly gramsText: string;
+  /** Whether that is what goes in or what is wanted in the jar. */
+  readonly amountKind: AmountKind;
   readonly shade: ShadeNumber;
   readonly place: Roast['place'];
 }
@@ -63,6 +66,7 @@ function fill(
     lotId: lot?.lot.id ?? '',
     gearId: its.id,
     gramsText: `${weightFieldText(grams, unit)} ${unit}`,
+    amountKind: 'green',
     shade: roast?.wantedShade ?? 4,
     place: roast?.place ?? 'indoors',
   };

@@ -1,0 +1,87 @@
+import { type ShadeNumber, shadeOf } from '../shade/index.ts';
+
+/** One earlier roast, as far as its loss is concerned. */
+export interface LossRecord {
+  readonly gearId: string;
+  readonly lotId: string;
+  readonly shade: ShadeNumber;
+  readonly lossPercent: number;
+  /** Green moisture, per cent; the usual 11 when it was not measured. */
+  readonly moisturePercent?: number | undefined;
+}
+
+/** What a batch will probably lose, per cent of green. */
+export interface LossEstimate {
+  readonly meanPercent: number;
+  /** Standard deviation of one batch to come: what is not known yet and what varies from batch to batch. */
+  readonly sdPercent: number;
+  /** Earlier roasts on this gear that speak here, and those of them with this lot. */
+  readonly fromGear: number;
+  readonly fromGearAndLot: number;
+}
+
+// Source: handbook, section 5: prior sd between gears 1.5 points, sd within 1.0; one point of loss a point of moisture
+// off 11 %. How far lots differ on one gear is not given there; one point, as the spread within, is ours.
+const BETWEEN_GEAR_SD = 1.5;
+const BETWEEN_LOT_SD = 1;
+const WITHIN_SD = 1;
+const USUAL_MOISTURE = 11;
+
+/** The loss of table 5 for a shade, moved by the green moisture; per cent. */
+export function tableLossPercent(shade: ShadeNumber, moisturePercent: number = USUAL_MOISTURE): number {
+  return shadeOf(shade).lossPercent.mean + (moisturePercent - USUAL_MOISTURE);
+}
+
+/**
+ * The loss to expect of one gear and lot at a shade: the table's, moved by how far this gear's earlier roasts, and this
+ * lot's on it, lay off the table, each shrunk the more the fewer they are. Two nested normal effects with known
+ * variances, solved exactly. Records of other gear are passed over; without any of this gear it is the table.
+ * Source: Gelman et al., Bayesian Data Analysis, 3rd ed., section 5.4.
+ */
+export function estimateLoss(
+  wanted: {
+    readonly gearId: string;
+    readonly lotId: string;
+    readonly shade: ShadeNumber;
+    readonly moisturePercent?: number | undefined;
+  },
+  records: readonly LossRecord[],
+): LossEstimate {
+  const here = records.filter((record) => record.gearId === wanted.gearId);
+  const byLot = groupByLot(here);
+  let precision = 1 / BETWEEN_GEAR_SD ** 2;
+  let weighted = 0;
+  for (const [lotId, roasts] of byLot) {
+    if (lotId === wanted.lotId) continue;
+    const weight = 1 / (BETWEEN_LOT_SD ** 2 + WITHIN_SD ** 2 / roasts.length);
+    precision += weight;
+    weighted += weight * meanResidual(roasts);
+  }
+  // What the other lots say of the gear is the prior for this lot on it.
+  const prior = { mean: weighted / precision, variance: 1 / precision + BETWEEN_LOT_SD ** 2 };
+  const own = byLot.get(wanted.lotId) ?? [];
+  const ownPrecision = own.length / WITHIN_SD ** 2;
+  const variance = 1 / (1 / prior.variance + ownPrecision);
+  const residual = variance * (prior.mean / prior.variance + (own.length > 0 ? ownPrecision * meanResidual(own) : 0));
+  return {
+    meanPercent: tableLossPercent(wanted.shade, wanted.moisturePercent) + residual,
+    sdPercent: Math.sqrt(variance + WITHIN_SD ** 2),
+    fromGear: here.length,
+    fromGearAndLot: own.length,
+  };
+}
+
+function meanResidual(records: readonly LossRecord[]): number {
+  return (
+    records.reduce(
+      (sum, { lossPercent, shade, moisturePercent }) => sum + lossPercent - tableLossPercent(shade, moisturePercent),
+      0,
+    ) / records.length
+  );
+}
+
+function groupByLot(records: readonly LossRecord[]): Map<string, LossRecord[]> {
+  const groups = new Map<string, LossRecord[]>();
+  for (const record of records) groups.set(record.lotId, [...(groups.get(record.lotId) ?? []), record]);
+  return groups;
+}
