@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
@@ -11,5 +12,11 @@ export default defineConfig({
   integrations: [react()],
   devToolbar: { enabled: false },
   telemetry: false,
-  vite: { plugins: [tailwindcss()], build: { target: 'es2022' } },
+  vite: {
+    plugins: [tailwindcss()],
+    build: { target: 'es2022' },
+    // Astro knows the alias from tsconfig.json; workers are bundled apart and have to be told.
+    resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+    worker: { format: 'es' },
+  },
 });

@@ -21,8 +21,10 @@ const requireFound = <T>(found: T | undefined, what: string): T => {
   return found;
 };
 
-const lotRows = lots.map(({ key: _, daysAgo, ...facts }) => ({
+const lotRows = lots.map(({ key: _, daysAgo, arrivedDaysAgo, pack, ...facts }) => ({
   ...facts,
+  packs: [{ ...pack, boughtOn: dayAt(daysAgo).slice(0, 10) }],
+  ...(arrivedDaysAgo === undefined ? {} : { arrivedOn: dayAt(arrivedDaysAgo).slice(0, 10) }),
   id: createId('lot', random),
   createdAt: dayAt(daysAgo),
 }));
@@ -74,10 +76,19 @@ function correction(entries: readonly Entry[]): Entry {
 }
 
 const content: NotebookContent = {
-  household: { ...plainHousehold, name: HOUSEHOLD_NAME },
+  household: {
+    ...plainHousehold,
+    name: HOUSEHOLD_NAME,
+    currency: 'GBP',
+    people: 2,
+    gramsPerPersonDay: 25,
+    shopMinorPerKg: 2800,
+    tariffMinorPerKwh: 27,
+  },
   lots: lotRows,
   gear: gearRows,
   roasts: roasts.map(makeRoast),
+  days: [],
 };
 writeFileSync(new URL('household.gander.json', import.meta.url), formatNotebook(content, dayAt(0, 20)));
 console.log(

@@ -6,24 +6,32 @@ import type { ShadeNumber } from '../src/core/shade/index.ts';
 /** The made-up household of Wrenbury Quay: two people in a flat above a boatyard, roasting on a balcony. */
 export const HOUSEHOLD_NAME = 'The flat above the boatyard, Wrenbury Quay';
 
+/** Prices in pence. */
+type DemoLot = Omit<Lot, 'id' | 'createdAt' | 'removedAt' | 'packs' | 'arrivedOn'> & {
+  readonly key: string;
+  readonly daysAgo: number;
+  readonly pack: Lot['packs'][number];
+  readonly arrivedDaysAgo?: number;
+};
+
 // biome-ignore format: a table
-export const lots: readonly (Omit<Lot, 'id' | 'createdAt' | 'removedAt'> & { key: string; daysAgo: number })[] = [
-  { key: 'lantern', daysAgo: 118, name: 'Lantern Terrace', origin: 'Peru', process: 'washed', boughtGrams: 2500, gramsPerMl: 0.71, moisturePercent: 10.8, grading: 'graded', scoopGrams: 12.5 },
-  { key: 'herons', daysAgo: 118, name: 'Three Herons', origin: 'Rwanda', process: 'washed', boughtGrams: 1000, gramsPerMl: 0.76, grading: 'graded' },
-  { key: 'saltmarsh', daysAgo: 96, name: 'Saltmarsh decaf', origin: 'Honduras', process: 'decaf', boughtGrams: 1000 },
-  { key: 'ferry', daysAgo: 80, name: 'Old Ferry', origin: 'India', process: 'natural', boughtGrams: 2000, grading: 'mixed' },
-  { key: 'rain', daysAgo: 40, name: 'Rain Ladder', origin: 'Sumatra', process: 'wetHulled', boughtGrams: 1000 },
-  { key: 'kite', daysAgo: 22, name: 'Kite Hill', origin: 'Ethiopia', process: 'natural', boughtGrams: 500 },
+export const lots: readonly DemoLot[] = [
+  { key: 'lantern', daysAgo: 118, name: 'Lantern Terrace', origin: 'Peru', process: 'washed', pack: { grams: 2500, priceMinor: 2450, carriageMinor: 350 }, arrivedDaysAgo: 150, storage: 'coolDarkDry', gramsPerMl: 0.71, moisturePercent: 10.8, grading: 'graded', screen: '16-18', scoopGrams: 12.5, expected: 'milk chocolate, orange', tasted: 'toffee, orange' },
+  { key: 'herons', daysAgo: 118, name: 'Three Herons', origin: 'Rwanda', mark: 'Hill station', process: 'washed', pack: { grams: 1000, priceMinor: 1190, carriageMinor: 0 }, arrivedDaysAgo: 170, storage: 'coolDarkDry', gramsPerMl: 0.76, grading: 'graded', expected: 'black tea, apricot', tasted: 'tea, apricot' },
+  { key: 'saltmarsh', daysAgo: 96, name: 'Saltmarsh decaf', origin: 'Honduras', process: 'decaf', pack: { grams: 1000, priceMinor: 1290, carriageMinor: 350 }, arrivedDaysAgo: 230, storage: 'coolDarkDry', densityClass: 'light', moisturePercent: 9.6 },
+  { key: 'ferry', daysAgo: 80, name: 'Old Ferry', origin: 'India', process: 'natural', pack: { grams: 2500, priceMinor: 2190, carriageMinor: 350 }, arrivedDaysAgo: 110, storage: 'warmCupboard', grading: 'mixed', expected: 'cocoa, spice' },
+  { key: 'rain', daysAgo: 40, name: 'Rain Ladder', origin: 'Sumatra', process: 'wetHulled', pack: { grams: 1000, priceMinor: 1090, carriageMinor: 350 }, arrivedDaysAgo: 60, moisturePercent: 12.8, densityClass: 'medium', tasted: 'cedar, thick' },
+  { key: 'kite', daysAgo: 22, name: 'Kite Hill', origin: 'Ethiopia', process: 'natural', pack: { grams: 500, priceMinor: 790, carriageMinor: 250 }, arrivedDaysAgo: 45, grading: 'graded', gramsPerMl: 0.74, tasted: 'strawberry' },
 ];
 
 /** `pace` is how this one piece stands to its method's usual times. */
 // biome-ignore format: a table
 export const gear: readonly (Omit<Gear, 'id' | 'createdAt' | 'removedAt'> & { key: string; pace: number })[] = [
-  { key: 'popper', nickname: 'Blue popper', method: 'hotAirPopper', usualGrams: 80, pace: 1.3 },
-  { key: 'crank', nickname: 'Crank pot', method: 'stovetopPopper', usualGrams: 225, pace: 0.98 },
-  { key: 'oven', nickname: 'Bottom oven', method: 'oven', usualGrams: 250, pace: 1.02 },
-  { key: 'bowl', nickname: 'Bowl and gun', method: 'heatGun', usualGrams: 120, pace: 0.95 },
-  { key: 'rattle', nickname: 'Rattle drum', method: 'shaken', usualGrams: 180, pace: 1.05 },
+  { key: 'popper', nickname: 'Blue popper', method: 'hotAirPopper', usualGrams: 80, largestGrams: 120, coolDownMin: 20, watts: 1200, priceMinor: 1800, place: 'outdoors', ventilation: 'openAir', pace: 1.3 },
+  { key: 'crank', nickname: 'Crank pot', method: 'stovetopPopper', usualGrams: 225, preheatMin: 2, priceMinor: 3400, place: 'outdoors', ventilation: 'openAir', pace: 0.98 },
+  { key: 'oven', nickname: 'Bottom oven', method: 'oven', usualGrams: 250, preheatMin: 12, watts: 2400, place: 'indoors', ventilation: 'hood', pace: 1.02 },
+  { key: 'bowl', nickname: 'Bowl and gun', method: 'heatGun', usualGrams: 120, watts: 1600, priceMinor: 2900, place: 'outdoors', ventilation: 'openAir', pace: 0.95 },
+  { key: 'rattle', nickname: 'Rattle drum', method: 'shaken', usualGrams: 180, probe: { name: 'Thin probe', unit: 'C', where: 'through the axle, in the beans' }, place: 'outdoors', ventilation: 'openAir', pace: 1.05 },
 ];
 
 /** What made a day a story; most days have none. */

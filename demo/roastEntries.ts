@@ -58,6 +58,8 @@ function addMoves(planned: PlannedRoast, method: Method, times: Times, add: Add)
     } else if (control.kind === 'switch') {
       const at = planned.story === 'slower' ? times.yellow + 2 : times.firstCrack - 12;
       add(at, { kind: 'move', control: control.id, value: control.on });
+    } else if (control.kind === 'words') {
+      add(times.yellow + 15, { kind: 'move', control: control.id, value: control.start });
     } else if (control.axis === 'heat') {
       const first = planned.story === 'scorched' ? control.most : Math.min(control.most, control.start + control.by);
       add(6, { kind: 'move', control: control.id, value: first });

@@ -41,13 +41,53 @@ async function toBrowning(page: Page): Promise<void> {
 export const shots: readonly Shot[] = [
   { name: 'today', go: async () => {} },
   {
-    name: 'set-up',
+    name: 'plan',
     go: async (page) => {
-      await page.goto('/roast/');
+      await page.goto('/plan/');
       await page.getByLabel('Gear').selectOption({ label: 'Blue popper' });
       await page.getByLabel('Weight', { exact: true }).fill('250 g');
       await page.getByLabel('Green or roasted').selectOption('roasted');
       await page.getByText('On the clock').waitFor();
+    },
+  },
+  {
+    name: 'roast-day',
+    go: async (page) => {
+      await page.goto('/plan/day/');
+      for (const [gear, beans] of [
+        ['Blue popper', 'Lantern Terrace, Peru'],
+        ['Crank pot', 'Old Ferry, India'],
+      ] as const) {
+        await page.getByLabel('How many').selectOption('2');
+        await page.getByLabel('Batch gear').selectOption({ label: gear });
+        await page.getByLabel('Batch beans').selectOption({ label: beans });
+        await page.getByRole('button', { name: 'Put it on the list' }).click();
+        await page.getByText(beans).nth(1).waitFor();
+      }
+      await page.getByRole('button', { name: 'Take the shortest order' }).click();
+      await page.getByText('cools while').first().waitFor();
+      await page.getByRole('button', { name: 'Close' }).click();
+    },
+  },
+  {
+    name: 'four-weeks-ahead',
+    go: async (page) => {
+      await page.goto('/plan/ahead/');
+      await page.getByText('Roast days until then').waitFor();
+    },
+  },
+  {
+    name: 'buying',
+    go: async (page) => {
+      await page.goto('/larder/buying/');
+      await page.getByLabel('Pack 1').fill('1 kg');
+      await page.getByLabel('Price 1').fill('11.90');
+      await page.getByLabel('Carriage 1').fill('3.50');
+      await page.getByLabel('Pack 2').fill('5 kg');
+      await page.getByLabel('Price 2').fill('49');
+      await page.getByRole('button', { name: 'Another pack' }).click();
+      await page.getByLabel('Pack 3').fill('30 kg');
+      await page.getByLabel('Price 3').fill('255');
     },
   },
   { name: 'roast-browning', go: toBrowning },

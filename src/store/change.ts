@@ -1,5 +1,6 @@
 import type { Lot } from '@/core/bean';
 import type { Gear } from '@/core/gear';
+import type { RoastDay } from '@/core/plan';
 import { isUnderWay, type Roast } from '@/core/roast';
 import { type GanderDatabase, requireWritable } from './database.ts';
 
@@ -7,6 +8,7 @@ interface Rows {
   lots: Lot;
   gear: Gear;
   roasts: Roast;
+  days: RoastDay;
 }
 type TableName = keyof Rows;
 
@@ -26,7 +28,7 @@ export function invertChange(change: Change): Change {
 /** Writes a change in one transaction: all of it or nothing. */
 export async function applyChange(db: GanderDatabase, change: Change): Promise<void> {
   await requireWritable(db);
-  await db.transaction('rw', db.lots, db.gear, db.roasts, db.underWay, async () => {
+  await db.transaction('rw', [db.lots, db.gear, db.roasts, db.days, db.underWay], async () => {
     for (const row of change) {
       const table = db.table(row.table);
       if (row.after) await table.put(row.after);

@@ -2,6 +2,7 @@ import { Dexie, type Table } from 'dexie';
 import type { Lot } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import type { Household } from '@/core/household';
+import type { RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
 
 /** Names on users' disks: never change one alone. The demo household lives apart, so it cannot touch the user's own. */
@@ -9,7 +10,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo' } as const;
 export type HouseholdKind = keyof typeof DATABASE_NAMES;
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 1;
+export const DATABASE_VERSION = 2;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -24,6 +25,7 @@ export class GanderDatabase extends Dexie {
   readonly lots!: Table<Lot, string>;
   readonly gear!: Table<Gear, string>;
   readonly roasts!: Table<Roast, string>;
+  readonly days!: Table<RoastDay, string>;
   readonly underWay!: Table<UnderWay, string>;
   readonly household!: Table<Household & { readonly id: string }, string>;
 
@@ -32,11 +34,26 @@ export class GanderDatabase extends Dexie {
     this.version(1).stores({
       lots: 'id',
       gear: 'id',
-      // [lotId+greenGrams] answers "how much green is left" from the index alone, without reading a roast.
+      // Green grams in an index answer "how much is left" from the index alone, without reading a roast.
       roasts: 'id, createdAt, [gearId+createdAt], [lotId+greenGrams]',
       underWay: 'gearId, roastId',
       household: 'id',
     });
+    // Lots are bought in packs, and what is left may be weighed: stock asks when each roast took its green.
+    this.version(2)
+      .stores({
+        roasts: 'id, createdAt, [gearId+createdAt], [lotId+createdAt+greenGrams]',
+        days: 'id, date',
+      })
+      .upgrade((tx) =>
+        tx
+          .table('lots')
+          .toCollection()
+          .modify((lot: { boughtGrams?: number; createdAt: string; packs?: unknown }) => {
+            lot.packs = [{ grams: lot.boughtGrams, boughtOn: lot.createdAt.slice(0, 10) }];
+            delete lot.boughtGrams;
+          }),
+      );
   }
 }
 

@@ -1,4 +1,4 @@
-import { greenLeft, type Lot } from '@/core/bean';
+import { blendTakings, greenLeft, type Lot, type Taking } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
 import { applyChange, type Change } from './change.ts';
@@ -13,6 +13,18 @@ export async function addLot(db: GanderDatabase, facts: LotFacts): Promise<Lot> 
   const lot: Lot = { ...facts, id: createId('lot', secureRandom), createdAt: new Date().toISOString() };
   await applyChange(db, [{ table: 'lots', after: lot }]);
   return lot;
+}
+
+/** Adds several lots at once, the first on top; gives the change, for undo. */
+export async function addLots(db: GanderDatabase, all: readonly LotFacts[]): Promise<Change> {
+  const nowMs = Date.now();
+  return applied(
+    db,
+    all.map((facts, i) => ({
+      table: 'lots' as const,
+      after: { ...facts, id: createId('lot', secureRandom), createdAt: new Date(nowMs - i).toISOString() },
+    })),
+  );
 }
 
 /** Adds a piece of gear and gives it with its new id. */
@@ -32,9 +44,10 @@ export async function editGear(db: GanderDatabase, gear: Gear, facts: Partial<Ge
   return applied(db, [{ table: 'gear', before: gear, after: { ...gear, ...facts } }]);
 }
 
-/** Deletes a lot; one that roasts name is put away instead, so that the journal still knows it. Gives the change. */
+/** Deletes a lot; one that roasts or blends name is put away instead, so that the journal still knows it. Gives the change. */
 export async function removeLot(db: GanderDatabase, lot: Lot): Promise<Change> {
-  const used = (await lotRoastGrams(db, lot.id)).length > 0;
+  const blended = blendTakings(await db.lots.toArray(), lot.id);
+  const used = (await roastTakings(db, lot.id)).length + blended.length > 0;
   return applied(db, [
     { table: 'lots', before: lot, after: used ? { ...lot, removedAt: new Date().toISOString() } : undefined },
   ]);
@@ -48,15 +61,21 @@ export async function removeGear(db: GanderDatabase, gear: Gear): Promise<Change
   ]);
 }
 
-/** Lots still in use, newest first, each with the green that is left and how many roasts it gave. */
-export async function lotsWithStock(db: GanderDatabase): Promise<{ lot: Lot; leftGrams: number; roasts: number }[]> {
-  const lots = (await db.lots.toArray())
-    .filter((lot) => !lot.removedAt)
-    .sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
+/** A lot with the green that is left and how many roasts it gave. */
+export interface LotStock {
+  readonly lot: Lot;
+  readonly leftGrams: number;
+  readonly roasts: number;
+}
+
+/** Lots still in use, newest first. */
+export async function lotsWithStock(db: GanderDatabase): Promise<LotStock[]> {
+  const all = await db.lots.toArray();
+  const lots = all.filter((lot) => !lot.removedAt).sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
   return Promise.all(
     lots.map(async (lot) => {
-      const grams = await lotRoastGrams(db, lot.id);
-      return { lot, leftGrams: greenLeft(lot, grams), roasts: grams.length };
+      const roasted = await roastTakings(db, lot.id);
+      return { lot, leftGrams: greenLeft(lot, [...roasted, ...blendTakings(all, lot.id)]), roasts: roasted.length };
     }),
   );
 }
@@ -68,9 +87,10 @@ export async function gearWithUse(db: GanderDatabase): Promise<{ gear: Gear; roa
   return counted.sort((a, b) => b.roasts - a.roasts);
 }
 
-async function lotRoastGrams(db: GanderDatabase, lotId: string): Promise<number[]> {
-  const range = db.roasts.where('[lotId+greenGrams]').between([lotId, 0], [lotId, Number.POSITIVE_INFINITY]);
-  return ((await range.keys()) as unknown as [string, number][]).map(([, grams]) => grams);
+/** What the roasts of a lot took, from the index alone. */
+async function roastTakings(db: GanderDatabase, lotId: string): Promise<Taking[]> {
+  const range = db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]);
+  return ((await range.keys()) as unknown as [string, string, number][]).map(([, at, grams]) => ({ at, grams }));
 }
 
 /** How many roasts a piece of gear did. */

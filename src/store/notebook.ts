@@ -5,13 +5,14 @@ import { getHousehold, saveHousehold } from './settings.ts';
 
 /** Everything in the notebook, as a file holds it. */
 export async function readContent(db: GanderDatabase): Promise<NotebookContent> {
-  const [household, lots, gear, roasts] = await Promise.all([
+  const [household, lots, gear, roasts, days] = await Promise.all([
     getHousehold(db),
     db.lots.toArray(),
     db.gear.toArray(),
     db.roasts.orderBy('createdAt').toArray(),
+    db.days.orderBy('date').toArray(),
   ]);
-  return { household, lots, gear, roasts };
+  return { household, lots, gear, roasts, days };
 }
 
 /** Which row wins where the notebook and the file both have one, and they differ. */
@@ -52,6 +53,7 @@ export async function replaceContent(db: GanderDatabase, notebook: Notebook): Pr
     await db.lots.bulkAdd(notebook.lots);
     await db.gear.bulkAdd(notebook.gear);
     await db.roasts.bulkAdd(notebook.roasts);
+    await db.days.bulkAdd(notebook.days);
     if (notebook.household) await db.household.add({ ...notebook.household, id: HOUSEHOLD_KEY });
   });
 }

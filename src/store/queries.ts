@@ -1,7 +1,8 @@
 import type { Lot } from '@/core/bean';
 import { lotTitle } from '@/core/bean';
 import type { Gear } from '@/core/gear';
-import type { Roast } from '@/core/roast';
+import { milestonesOfRoast, type Roast, roastedGrams } from '@/core/roast';
+import { lossPercent } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 
 /** A roast with the names it goes by. */
@@ -64,4 +65,33 @@ async function named(db: GanderDatabase, roasts: readonly Roast[]): Promise<Name
       gearName: its?.nickname ?? 'gear deleted since',
     };
   });
+}
+
+/** The last roast of a lot, on whatever gear. */
+export async function lastRoastOfLot(db: GanderDatabase, lotId: string): Promise<Roast | undefined> {
+  return db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]).last();
+}
+
+/** Losses of the last weighed roasts, per cent, newest first. A batch that gained weight is a slip and left out. */
+export async function lossesLately(db: GanderDatabase, most = 50): Promise<number[]> {
+  const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();
+  return roasts.flatMap((roast) => {
+    const roasted = roastedGrams(roast);
+    return roasted === undefined || roasted > roast.greenGrams ? [] : [lossPercent(roast.greenGrams, roasted)];
+  });
+}
+
+/** Electricity of the last weighed roasts on gear whose power is known: kWh for a roasted kilogram; undefined without any. */
+export async function kwhPerRoastedKg(db: GanderDatabase, most = 50): Promise<number | undefined> {
+  const watts = new Map((await db.gear.toArray()).map((gear) => [gear.id as string, gear]));
+  const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();
+  let [wattSeconds, grams] = [0, 0];
+  for (const roast of roasts) {
+    const its = watts.get(roast.gearId);
+    const [pullS, roasted] = [milestonesOfRoast(roast).pull, roastedGrams(roast)];
+    if (!its?.watts || pullS === undefined || !roasted) continue;
+    wattSeconds += its.watts * (pullS + (its.preheatMin ?? 0) * 60);
+    grams += roasted;
+  }
+  return grams === 0 ? undefined : wattSeconds / 3_600_000 / (grams / 1000);
 }

@@ -1,5 +1,5 @@
 import { createId, type Id } from '@/core/ids';
-import type { LossRecord } from '@/core/plan';
+import { dayId, type LossRecord } from '@/core/plan';
 import {
   clockJumpMs,
   type Entry,
@@ -21,7 +21,27 @@ import { secureRandom } from './random.ts';
 const MOST_LOSS_RECORDS = 100;
 
 /** What is chosen before a roast. */
-export type RoastSetUp = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'place' | 'follows'>;
+export type RoastSetUp = Pick<
+  Roast,
+  | 'lotId'
+  | 'gearId'
+  | 'greenGrams'
+  | 'wantedShade'
+  | 'pullRule'
+  | 'plannedMoves'
+  | 'plannedParts'
+  | 'place'
+  | 'ambientC'
+  | 'wind'
+  | 'gearHot'
+  | 'follows'
+>;
+
+/** Which batch of which roast day this is. */
+export interface BatchOfDay {
+  readonly date: string;
+  readonly batchId: string;
+}
 
 export type Started =
   | { readonly kind: 'started'; readonly roast: Roast }
@@ -33,9 +53,10 @@ export async function startRoast(
   setUp: RoastSetUp,
   how: 'charge' | 'preheat',
   nowMs: number,
+  ofDay?: BatchOfDay,
 ): Promise<Started> {
   await requireWritable(db);
-  return db.transaction('rw', db.roasts, db.underWay, async (): Promise<Started> => {
+  return db.transaction('rw', db.roasts, db.underWay, db.days, async (): Promise<Started> => {
     const busy = await db.underWay.get(setUp.gearId);
     if (busy) return { kind: 'gearBusy', roastId: busy.roastId };
     const now = new Date(nowMs).toISOString();
@@ -49,6 +70,12 @@ export async function startRoast(
     };
     await db.roasts.add(roast);
     await db.underWay.add({ gearId: roast.gearId, roastId: roast.id });
+    const day = ofDay && (await db.days.get(dayId(ofDay.date)));
+    if (day)
+      await db.days.put({
+        ...day,
+        batches: day.batches.map((batch) => (batch.id === ofDay?.batchId ? { ...batch, roastId: roast.id } : batch)),
+      });
     return { kind: 'started', roast };
   });
 }

@@ -16,7 +16,7 @@ export function Dialog({ open, onClose, title, children }: DialogProps) {
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/50" />
         <Radix.Content
           aria-describedby={undefined}
-          className="bg-chaff text-ink border-ink fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border-t-2 p-6 sm:inset-auto sm:top-1/2 sm:left-1/2 sm:w-[min(92vw,34rem)] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-2xl sm:border-2"
+          className="bg-chaff text-ink border-ink fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto border-t-2 p-6 sm:inset-auto sm:top-1/2 sm:left-1/2 sm:w-[min(92vw,38rem)] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-2xl sm:border-2"
         >
           <Radix.Title className="font-heading mb-4 text-2xl">{title}</Radix.Title>
           {children}

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { type Household, plainHousehold } from '@/core/household';
 import { type ShadeNumber, shadeName } from '@/core/shade';
-import { formatWeight } from '@/core/units';
+import { formatDegrees, formatMoney, formatTemperature, formatWeight } from '@/core/units';
 import { currentHousehold, onHousehold } from '@/store/householdNow';
 
 /** The household's settings, live; the plain ones until they are read. */
@@ -9,12 +9,17 @@ export function useHousehold(): Household {
   return useSyncExternalStore(onHousehold, currentHousehold, () => plainHousehold);
 }
 
-/** Writes amounts and shades as this household wants them. */
+/** Writes amounts, temperatures, money and shades as this household wants them. */
 export function useWords() {
-  const { weightUnit, shadeNames } = useHousehold();
+  const { weightUnit, temperatureUnit, currency, shadeNames } = useHousehold();
   return {
     weightUnit,
+    temperatureUnit,
+    currency,
     weight: (grams: number) => formatWeight(grams, weightUnit),
+    temperature: (celsius: number) => formatTemperature(celsius, temperatureUnit),
+    degrees: (celsius: number) => formatDegrees(celsius, temperatureUnit),
+    money: (minor: number) => formatMoney(minor, currency),
     shade: (number: ShadeNumber) => shadeName(number, shadeNames),
   };
 }

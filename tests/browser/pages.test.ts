@@ -16,7 +16,18 @@ after(async () => {
   await demo.stop();
 });
 
-const PATHS = ['/', '/roast/', '/journal/', '/larder/', '/gear/', '/files/'];
+const PATHS = [
+  '/',
+  '/roast/',
+  '/plan/',
+  '/plan/day/',
+  '/plan/ahead/',
+  '/journal/',
+  '/larder/',
+  '/larder/buying/',
+  '/gear/',
+  '/files/',
+];
 
 async function assertAccessible(page: Page, what: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page: page as never }).analyze();
@@ -142,7 +153,7 @@ describe('empty and wrong', () => {
     assert.equal(await page.getByLabel('What you call these beans').inputValue(), 'Three Herons');
     await page.getByLabel('How much green you bought').fill('1.5 kg');
     await page.getByRole('button', { name: 'Add these beans' }).click();
-    await page.getByText('1500 g left').waitFor();
+    await page.getByText('1.5 kg left').waitFor();
     await close();
   });
 

@@ -265,12 +265,14 @@ describe('before the heat', () => {
     await page.getByText('Too much in it moves badly and scorches; 3 batches of 83 g would fit.').waitFor();
     await page.getByLabel('Green or roasted').selectOption('roasted');
     // 250 / (1 − 0.147) = 293 g, three batches of 98 g in a popper that takes 120 g at the most.
-    await page.getByText('3 × 98 g').waitFor();
+    await page.getByText('3 × 98 g').first().waitFor();
     await page.getByRole('button', { name: 'Beans in: batch 1' }).click();
     await page.getByRole('timer').waitFor();
     page.on('dialog', (dialog) => void dialog.accept());
     await page.goto('/larder/');
     await page.getByText('902 g left').waitFor();
+    await page.goto('/plan/day/');
+    await page.getByRole('heading', { name: /2 batches to go/ }).waitFor();
     await close();
   });
 });

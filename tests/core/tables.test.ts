@@ -29,9 +29,10 @@ describe('methods (handbook table 4)', () => {
 });
 
 describe('lots', () => {
+  const taken = (...grams: number[]) => grams.map((each) => ({ at: '2026-11-20T10:00:00.000Z', grams: each }));
   it('lose what the roasts took, below zero if need be', () => {
-    assert.equal(greenLeft({ boughtGrams: 1000 }, [80, 120.5]), 799.5);
-    assert.equal(greenLeft({ boughtGrams: 100 }, [80, 80]), -60);
+    assert.equal(greenLeft({ packs: [{ grams: 1000 }] }, taken(80, 120.5)), 799.5);
+    assert.equal(greenLeft({ packs: [{ grams: 100 }] }, taken(80, 80)), -60);
   });
   it('are called by name and origin', () => {
     assert.equal(lotTitle({ name: 'Old Ferry', origin: 'India' }), 'Old Ferry, India');

@@ -10,6 +10,7 @@ import type { Gear } from '@/core/gear';
 import { elapsedS, milestonesOfRoast } from '@/core/roast';
 import { applyChange, invertChange } from '@/store/change';
 import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/database';
+import { addBatches, batchRows, dayOf, editDay, getDay } from '@/store/days';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
@@ -33,7 +34,7 @@ let gear: Gear;
 
 beforeEach(async () => {
   db = openTestDatabase();
-  lot = await addLot(db, { name: 'Lantern Terrace', origin: 'Peru', process: 'washed', boughtGrams: 1000 });
+  lot = await addLot(db, { name: 'Lantern Terrace', origin: 'Peru', process: 'washed', packs: [{ grams: 1000 }] });
   gear = await addGear(db, { nickname: 'Blue popper', method: 'hotAirPopper' });
 });
 
@@ -135,6 +136,18 @@ describe('roasting', () => {
 });
 
 describe('larder and gear', () => {
+  it('count what a blend took, and put its parts away rather than delete them', async () => {
+    const other = await addLot(db, { name: 'Kite Hill', origin: '', process: 'natural', packs: [{ grams: 500 }] });
+    const blendOf = [
+      { lotId: lot.id, share: 0.75 },
+      { lotId: other.id, share: 0.25 },
+    ];
+    await addLot(db, { name: 'Harbour blend', origin: '', process: 'other', packs: [{ grams: 400 }], blendOf });
+    const left = new Map((await lotsWithStock(db)).map((stock) => [stock.lot.name, stock.leftGrams]));
+    assert.deepEqual([left.get('Lantern Terrace'), left.get('Kite Hill'), left.get('Harbour blend')], [700, 400, 400]);
+    await removeLot(db, other);
+    assert.ok((await db.lots.get(other.id))?.removedAt);
+  });
   it('count what the roasts took', async () => {
     await begin();
     assert.deepEqual(
@@ -165,6 +178,40 @@ describe('larder and gear', () => {
     assert.equal((await db.lots.get(lot.id))?.name, 'Upper Terrace');
     await applyChange(db, invertChange(change));
     assert.equal((await db.lots.get(lot.id))?.name, 'Lantern Terrace');
+  });
+});
+
+describe('roast days', () => {
+  const DATE = '2026-11-24';
+  const batch = () => ({ lotId: lot.id, gearId: gear.id, greenGrams: 80, shade: 4 as const });
+  it('are one row a date, made when first needed, and undone as any change', async () => {
+    const change = await editDay(db, DATE, () => ({ ticked: ['coolingReady'] }));
+    await addBatches(db, DATE, [batch(), batch()]);
+    const day = await getDay(db, DATE);
+    assert.deepEqual([await db.days.count(), day?.batches.length, day?.ticked], [1, 2, ['coolingReady']]);
+    await db.days.clear();
+    await applyChange(db, change);
+    await applyChange(db, invertChange(change));
+    assert.equal(await db.days.count(), 0);
+  });
+  it('know which batch is on the heat and which is done', async () => {
+    await addBatches(db, DATE, [batch(), batch()]);
+    const first = (await getDay(db, DATE))?.batches[0];
+    assert.ok(first);
+    const started = await startRoast(db, setUp(), 'charge', NOW, { date: DATE, batchId: first.id });
+    assert.ok(started.kind === 'started');
+    await logEntry(db, started.roast.id, { kind: 'pull', all: true }, 320);
+    const rows = await batchRows(db, await getDay(db, DATE));
+    assert.deepEqual(
+      rows.map(({ roast, reached }) => [roast?.id, reached.pull]),
+      [
+        [started.roast.id, 320],
+        [undefined, undefined],
+      ],
+    );
+  });
+  it('go by the device’s own calendar', () => {
+    assert.equal(dayOf(new Date(2026, 10, 4, 23, 59)), '2026-11-04');
   });
 });
 
@@ -250,7 +297,7 @@ describe('a database that a later Gander wrote', () => {
     later.close();
     await db.open();
     await assert.rejects(requireWritable(db), { name: 'NewerDatabaseError' });
-    await assert.rejects(addLot(db, { name: 'x', origin: '', process: 'other', boughtGrams: 1 }), {
+    await assert.rejects(addLot(db, { name: 'x', origin: '', process: 'other', packs: [{ grams: 1 }] }), {
       name: 'NewerDatabaseError',
     });
     assert.equal((await lotsWithStock(db)).length, 1);

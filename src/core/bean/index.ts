@@ -1,5 +1,23 @@
-export { greenLeft } from './greenLeft.ts';
-export { type Lot, lotSchema } from './lot.ts';
+export { blendMean, blendWarnings } from './blend.ts';
+export { densityOf, gramsPerMlOf, measuresOf, USUAL_GRAMS_PER_ML } from './density.ts';
+export { blendTakings, boughtGrams, greenLeft, lastWeighing, type Taking } from './greenLeft.ts';
+export {
+  type DensityClass,
+  densityClasses,
+  densityNames,
+  type Grading,
+  gradingNames,
+  gradings,
+  type Keeping,
+  keeping,
+  type Process,
+  processes,
+  processNames,
+  type Storage,
+  storages,
+} from './kinds.ts';
+export { daySchema, type Lot, lotSchema, type Pack } from './lot.ts';
+export { type LotAge, lotAge } from './lotAge.ts';
 export { type LotHint, lotHints } from './lotHints.ts';
 export { lotTitle } from './lotTitle.ts';
-export { type Grading, gradingNames, gradings, type Process, processes, processNames } from './processes.ts';
+export { parseSamples, type Sample } from './parseSamples.ts';

@@ -1,54 +1,54 @@
+import { densityOf } from './density.ts';
 import type { Lot } from './lot.ts';
 
-/** What a lot implies for roasting it: what to do, and why. */
+/** What a lot implies for roasting it: what to do, and why, a sentence each. */
 export interface LotHint {
   readonly advice: string;
   readonly reason: string;
 }
 
-/** Below and above these densities green beans count as light and dense, g/ml. Source: handbook, section 4: 0.62 to 0.78, about 0.70. */
-const LIGHT_BELOW = 0.66;
-const DENSE_ABOVE = 0.74;
 /** Green this far off 11 % is worth a word, points. */
 const ODD_MOISTURE = 1.5;
 
 /** The hints for a lot, the ones that matter most first; none for one with nothing special. Source: handbook, sections 4 and 6. */
-export function lotHints(lot: Pick<Lot, 'process' | 'gramsPerMl' | 'grading' | 'moisturePercent'>): LotHint[] {
+export function lotHints(
+  lot: Pick<Lot, 'process' | 'gramsPerMl' | 'densityClass' | 'grading' | 'moisturePercent'>,
+): LotHint[] {
   const hints: LotHint[] = [];
   if (lot.process === 'decaf' || lot.process === 'natural')
     hints.push({
       advice: 'Start gently, and trust colour, smell and the forecast.',
-      reason: `${lot.process === 'decaf' ? 'decafs' : 'naturals'} colour early, crack quietly and scorch easily`,
+      reason: `${lot.process === 'decaf' ? 'Decafs' : 'Naturals'} colour early, crack quietly and scorch easily.`,
     });
   if (lot.process === 'wetHulled')
     hints.push({
       advice: 'Go by the cracks, not by oil or evenness.',
-      reason: 'wet-hulled beans colour unevenly and show oil late',
+      reason: 'Wet-hulled beans colour unevenly and show oil late.',
     });
   if (lot.grading === 'mixed')
     hints.push({
       advice: 'Pull lighter than you would otherwise.',
-      reason: 'in an ungraded lot the small beans run ahead',
+      reason: 'In an ungraded lot the small beans run ahead.',
     });
   if (lot.grading === 'peaberry')
-    hints.push({ advice: 'Expect it a little sooner.', reason: 'peaberries are small and roll freely' });
-  if (lot.gramsPerMl !== undefined && lot.gramsPerMl >= DENSE_ABOVE)
+    hints.push({ advice: 'Expect it a little sooner.', reason: 'Peaberries are small and roll freely.' });
+  if (densityOf(lot) === 'dense')
     hints.push({
       advice: 'Give it heat early, as long as the beans move.',
-      reason: 'dense beans stand more heat at the start',
+      reason: 'Dense beans stand more heat at the start.',
     });
-  if (lot.gramsPerMl !== undefined && lot.gramsPerMl <= LIGHT_BELOW)
-    hints.push({ advice: 'Hold the heat back from yellow on.', reason: 'beans of low density go faster' });
+  if (densityOf(lot) === 'light')
+    hints.push({ advice: 'Hold the heat back from yellow on.', reason: 'Beans of low density go faster.' });
   const off = lot.moisturePercent === undefined ? 0 : lot.moisturePercent - 11;
   if (off >= ODD_MOISTURE)
     hints.push({
       advice: 'Expect a longer drying and a higher loss.',
-      reason: `at ${lot.moisturePercent} % it is wetter than usual`,
+      reason: `At ${lot.moisturePercent} % it is wetter than usual.`,
     });
   if (off <= -ODD_MOISTURE)
     hints.push({
       advice: 'Expect it sooner, with less loss.',
-      reason: `at ${lot.moisturePercent} % it is drier than usual, as old green is`,
+      reason: `At ${lot.moisturePercent} % it is drier than usual, as old green is.`,
     });
   return hints;
 }

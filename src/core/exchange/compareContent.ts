@@ -1,6 +1,6 @@
 import type { NotebookContent } from './notebook.ts';
 
-export const contentTables = ['lots', 'gear', 'roasts'] as const;
+export const contentTables = ['lots', 'gear', 'roasts', 'days'] as const;
 export type ContentTable = (typeof contentTables)[number];
 
 /** How the rows of a file stand to those that are here already, by id. */

@@ -2,12 +2,13 @@ import * as z from 'zod';
 import { lotSchema } from '../bean/index.ts';
 import { gearSchema } from '../gear/index.ts';
 import { householdSchema } from '../household/index.ts';
+import { roastDaySchema } from '../plan/roastDay.ts';
 import { roastSchema } from '../roast/index.ts';
 
 /** In every file; never change it. */
 export const NOTEBOOK_FORMAT = 'gander-notebook';
 /** The version that this code writes. A released version is never edited: add a step to `notebookSteps`. */
-export const NOTEBOOK_VERSION = 1;
+export const NOTEBOOK_VERSION = 2;
 
 /** The whole notebook, or one roast with its lot and gear: the same shape. Described in docs/file-format.md. */
 export const notebookSchema = z.strictObject({
@@ -20,11 +21,12 @@ export const notebookSchema = z.strictObject({
   lots: z.array(lotSchema),
   gear: z.array(gearSchema),
   roasts: z.array(roastSchema),
+  days: z.array(roastDaySchema),
 });
 export type Notebook = z.infer<typeof notebookSchema>;
 
 /** What a notebook holds besides its heading. */
-export type NotebookContent = Pick<Notebook, 'household' | 'lots' | 'gear' | 'roasts'>;
+export type NotebookContent = Pick<Notebook, 'household' | 'lots' | 'gear' | 'roasts' | 'days'>;
 
 /** Writes a notebook as indented JSON that ends in a line feed. `savedAt` is an ISO date and time, UTC. */
 export function formatNotebook(content: NotebookContent, savedAt: string): string {
@@ -32,12 +34,15 @@ export function formatNotebook(content: NotebookContent, savedAt: string): strin
   return `${JSON.stringify(notebook, null, 1)}\n`;
 }
 
-/** The part of a notebook that one roast needs: itself, its lot and its gear. */
+/** The part of a notebook that one roast needs: itself, its lot with what it was blended of, and its gear. */
 export function roastContent(content: NotebookContent, roastId: string): NotebookContent {
   const roasts = content.roasts.filter((roast) => roast.id === roastId);
+  const lots = content.lots.filter((lot) => roasts.some((roast) => roast.lotId === lot.id));
+  const parts = lots.flatMap((lot) => lot.blendOf?.map((part) => part.lotId as string) ?? []);
   return {
-    lots: content.lots.filter((lot) => roasts.some((roast) => roast.lotId === lot.id)),
+    lots: content.lots.filter((lot) => lots.includes(lot) || parts.includes(lot.id)),
     gear: content.gear.filter((gear) => roasts.some((roast) => roast.gearId === gear.id)),
     roasts,
+    days: [],
   };
 }

@@ -5,5 +5,32 @@ export interface NotebookStep {
   readonly step: (file: Record<string, unknown>) => Record<string, unknown>;
 }
 
-/** Every step ever released, oldest first. Version 1 is the first, so there are none yet. */
-export const notebookSteps: readonly NotebookStep[] = [];
+type Row = Record<string, unknown>;
+const rows = (value: unknown): Row[] => (Array.isArray(value) ? value : []);
+
+/** Every step ever released, oldest first. A released one is never edited. */
+export const notebookSteps: readonly NotebookStep[] = [
+  {
+    from: 1,
+    name: 'lots are bought in packs; the household has money and use; there are roast days',
+    step: (file) => ({
+      ...file,
+      version: 2,
+      household: file.household && {
+        temperatureUnit: 'C',
+        currency: 'EUR',
+        people: 1,
+        gramsPerPersonDay: 29,
+        mugMl: 240,
+        gramsPerLitre: 60,
+        restSchool: 'usual',
+        ...(file.household as Row),
+      },
+      lots: rows(file.lots).map(({ boughtGrams, ...lot }) => ({
+        ...lot,
+        packs: [{ grams: boughtGrams, boughtOn: String(lot.createdAt).slice(0, 10) }],
+      })),
+      days: [],
+    }),
+  },
+];

@@ -52,16 +52,25 @@ function readHeading(raw: unknown): Result<number> {
 }
 
 function danglingReferences(notebook: Notebook): Issue[] {
-  const lots = new Set<string>(notebook.lots.map((lot) => lot.id));
-  const gear = new Set<string>(notebook.gear.map((each) => each.id));
-  return notebook.roasts.flatMap((roast, i): Issue[] => [
-    ...(lots.has(roast.lotId)
-      ? []
-      : [{ code: 'dangling' as const, path: ['roasts', i], id: roast.lotId, wanted: 'lot' }]),
-    ...(gear.has(roast.gearId)
-      ? []
-      : [{ code: 'dangling' as const, path: ['roasts', i], id: roast.gearId, wanted: 'gear' }]),
-  ]);
+  const known = {
+    lot: new Set<string>(notebook.lots.map((lot) => lot.id)),
+    gear: new Set<string>(notebook.gear.map((each) => each.id)),
+  };
+  const check = (wanted: keyof typeof known, id: string, ...path: (string | number)[]): Issue[] =>
+    known[wanted].has(id) ? [] : [{ code: 'dangling', path, id, wanted }];
+  return [
+    ...notebook.lots.flatMap((lot, i) => lot.blendOf?.flatMap((part) => check('lot', part.lotId, 'lots', i)) ?? []),
+    ...notebook.roasts.flatMap((roast, i) => [
+      ...check('lot', roast.lotId, 'roasts', i),
+      ...check('gear', roast.gearId, 'roasts', i),
+    ]),
+    ...notebook.days.flatMap((day, i) =>
+      day.batches.flatMap((batch) => [
+        ...check('lot', batch.lotId, 'days', i),
+        ...check('gear', batch.gearId, 'days', i),
+      ]),
+    ),
+  ];
 }
 
 function plainKey(key: PropertyKey): string | number {

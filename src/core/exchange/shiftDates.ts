@@ -1,3 +1,4 @@
+import { dayId } from '../plan/roastDay.ts';
 import type { Notebook } from './notebook.ts';
 
 const DAY_MS = 86_400_000;
@@ -10,11 +11,20 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
   if (!Number.isInteger(days)) throw new RangeError(`days must be a whole number, got ${days} days`);
   const moved = (iso: string) => new Date(Date.parse(iso) + days * DAY_MS).toISOString();
   const maybe = (iso: string | undefined) => (iso === undefined ? undefined : moved(iso));
+  const movedDay = (day: string) => moved(`${day}T00:00:00.000Z`).slice(0, 10);
+  const maybeDay = (day: string | undefined) => (day === undefined ? undefined : movedDay(day));
   return {
     ...notebook,
     savedAt: moved(notebook.savedAt),
     lots: notebook.lots.map((lot) =>
-      dropUndefined({ ...lot, createdAt: moved(lot.createdAt), removedAt: maybe(lot.removedAt) }),
+      dropUndefined({
+        ...lot,
+        createdAt: moved(lot.createdAt),
+        removedAt: maybe(lot.removedAt),
+        arrivedOn: maybeDay(lot.arrivedOn),
+        packs: lot.packs.map((pack) => dropUndefined({ ...pack, boughtOn: maybeDay(pack.boughtOn) })),
+        weighings: lot.weighings?.map((weighing) => ({ ...weighing, at: moved(weighing.at) })),
+      }),
     ),
     gear: notebook.gear.map((gear) =>
       dropUndefined({ ...gear, createdAt: moved(gear.createdAt), removedAt: maybe(gear.removedAt) }),
@@ -27,6 +37,10 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
         chargedAt: maybe(roast.chargedAt),
       }),
     ),
+    days: notebook.days.map((day) => {
+      const date = movedDay(day.date);
+      return { ...day, id: dayId(date), date, createdAt: moved(day.createdAt) };
+    }),
   };
 }
 

@@ -1,6 +1,8 @@
 import type { Method, UsualSeconds } from '../gear/index.ts';
-import type { Milestone, Milestones } from '../roast/index.ts';
+import type { Milestone, Milestones, PullRule } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
+import { type Conditions, paceFactor } from './conditions.ts';
+import { pullAt } from './pullAt.ts';
 
 /** Milestones that are forecast. */
 export const forecastMilestones = [
@@ -17,6 +19,16 @@ export interface Expectation {
   readonly at: Readonly<Record<ForecastMilestone, UsualSeconds>>;
   /** How many earlier roasts speak here; 0 means the method's own figures (handbook, table 4). */
   readonly fromRoasts: number;
+  /** How and how dark it is to be pulled: the pull follows from the milestones as they come in. */
+  readonly shade: ShadeNumber;
+  readonly rule: PullRule | undefined;
+  /** What says when to pull, rule or guard, as far as is known before the roast. */
+  readonly pullBy: 'rule' | 'guard';
+}
+
+/** What is known before the roast besides its gear: how it is to be pulled, and the conditions. */
+export interface Intent extends Conditions {
+  readonly rule?: PullRule | undefined;
 }
 
 /** Fewer earlier roasts than this say less than the method's figures. */
@@ -27,9 +39,15 @@ const SECOND_CRACK_SHARE = 1.3;
 
 /**
  * Usual times for one method and shade: the medians of `past` (earlier roasts of this gear, newest first, ten at the
- * most) where at least three reached a milestone, else table 4 with the pull moved to the shade. Ranges hold 80 %.
+ * most) where at least three reached a milestone, else table 4. Conditions move them; the pull follows shade, rule and
+ * guard. Ranges hold 80 %.
  */
-export function expectationFor(method: Method, shade: ShadeNumber, past: readonly Milestones[] = []): Expectation {
+export function expectationFor(
+  method: Method,
+  shade: ShadeNumber,
+  past: readonly Milestones[] = [],
+  intent: Intent = {},
+): Expectation {
   const medium = { early: gap(method, 'earlyS'), median: gap(method, 'medianS'), late: gap(method, 'lateS') };
   const after = (share: number): UsualSeconds => ({
     medianS: method.firstCrack.medianS + medium.median * share,
@@ -44,28 +62,34 @@ export function expectationFor(method: Method, shade: ShadeNumber, past: readonl
     pull: after(shadeOf(shade).afterCrackShare),
   };
   const recent = past.slice(0, 10);
-  const own = <M extends 'yellow' | 'firstCrack'>(milestone: M): UsualSeconds =>
-    fromPast(recent, milestone) ?? usual[milestone];
+  const factor = paceFactor(intent);
+  const own = (milestone: 'yellow' | 'firstCrack'): UsualSeconds =>
+    scaled(fromPast(recent, milestone) ?? usual[milestone], factor);
   const firstCrack = own('firstCrack');
   // The gear's own pace before first crack carries over to what follows it.
-  const moved = (each: UsualSeconds): UsualSeconds => {
-    const by = firstCrack.medianS - usual.firstCrack.medianS;
-    return {
-      medianS: each.medianS + by,
-      earlyS: firstCrack.earlyS + each.earlyS - usual.firstCrack.earlyS,
-      lateS: firstCrack.lateS + each.lateS - usual.firstCrack.lateS,
-    };
-  };
+  const moved = (each: UsualSeconds): UsualSeconds => ({
+    medianS: each.medianS + firstCrack.medianS - usual.firstCrack.medianS,
+    earlyS: firstCrack.earlyS + each.earlyS - usual.firstCrack.earlyS,
+    lateS: firstCrack.lateS + each.lateS - usual.firstCrack.lateS,
+  });
+  const [firstCrackEnd, secondCrack] = [moved(usual.firstCrackEnd), moved(usual.secondCrack)];
+  const { by, ...pull } = pullAt(intent.rule, shade, {
+    firstCrack,
+    firstCrackEnd,
+    secondCrack,
+    byShade: moved(usual.pull),
+  });
   return {
-    at: {
-      yellow: own('yellow'),
-      firstCrack,
-      firstCrackEnd: moved(usual.firstCrackEnd),
-      secondCrack: moved(usual.secondCrack),
-      pull: moved(usual.pull),
-    },
+    at: { yellow: own('yellow'), firstCrack, firstCrackEnd, secondCrack, pull },
     fromRoasts: fromPast(recent, 'firstCrack') ? recent.filter((each) => each.firstCrack !== undefined).length : 0,
+    shade,
+    rule: intent.rule,
+    pullBy: by,
   };
+}
+
+function scaled({ medianS, earlyS, lateS }: UsualSeconds, factor: number): UsualSeconds {
+  return { medianS: medianS * factor, earlyS: earlyS * factor, lateS: lateS * factor };
 }
 
 function gap(method: Method, end: keyof UsualSeconds): number {

@@ -1,6 +1,7 @@
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { type Expectation, type ForecastMilestone, forecastMilestones } from './expectation.ts';
+import { pullAt } from './pullAt.ts';
 
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
 export interface Forecast extends UsualSeconds {
@@ -23,9 +24,9 @@ export function forecastFrom(expectation: Expectation, reached: Milestones, nowS
   const usualAnchor = anchor ? expectation.at[anchor] : undefined;
   const anchorS = anchor ? (reached[anchor] as number) : 0;
   const pace = usualAnchor ? clamp(anchorS / usualAnchor.medianS, 0.5, 2) ** PACE_CARRIES : 1;
-  return forecastMilestones
+  const forecasts = forecastMilestones
     .filter((milestone) => !isPast(milestone, reached))
-    .map((milestone) => {
+    .map((milestone): Forecast => {
       const usual = expectation.at[milestone];
       const from = usualAnchor?.medianS ?? 0;
       const left = Math.max(usual.medianS - from, 0);
@@ -36,6 +37,32 @@ export function forecastFrom(expectation: Expectation, reached: Milestones, nowS
       const lateS = medianS + (usual.lateS - usual.medianS) * narrowing;
       return { milestone, ...notBefore(nowS, { medianS, earlyS, lateS }) };
     });
+  return expectation.rule ? forecasts.map((each) => byRule(each, expectation, reached, nowS, forecasts)) : forecasts;
+}
+
+/** The pull counted from what its rule counts from: the mark where there is one, its forecast where not. */
+function byRule(
+  forecast: Forecast,
+  { rule, shade }: Expectation,
+  reached: Milestones,
+  nowS: number,
+  all: readonly Forecast[],
+): Forecast {
+  if (forecast.milestone !== 'pull') return forecast;
+  const anchor = (milestone: ForecastMilestone): UsualSeconds => {
+    const at = reached[milestone];
+    // Something skipped over counts as just past, so that a rule on it does not wait for ever.
+    const skipped = { medianS: nowS, earlyS: nowS, lateS: nowS };
+    if (at !== undefined) return { medianS: at, earlyS: at, lateS: at };
+    return all.find((each) => each.milestone === milestone) ?? skipped;
+  };
+  const { by: _, ...pull } = pullAt(rule, shade, {
+    firstCrack: anchor('firstCrack'),
+    firstCrackEnd: anchor('firstCrackEnd'),
+    secondCrack: anchor('secondCrack'),
+    byShade: forecast,
+  });
+  return { milestone: 'pull', ...notBefore(nowS, pull) };
 }
 
 /** The milestones as reached, and where they are not, as forecast at the middle. */

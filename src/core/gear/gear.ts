@@ -1,14 +1,42 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { methodIds } from './methods.ts';
+import { temperatureUnits } from '../units/index.ts';
+import { controlSchema } from './controls.ts';
+import { methodIds, places, ventilations } from './kinds.ts';
 
-/** One piece of equipment a person roasts on. */
+const grams = z.number().positive().max(5000);
+
+/** A thermometer that belongs to the gear. Its readings are true of this probe in this gear only. */
+const probe = z.strictObject({
+  name: z.string().trim().min(1).max(60),
+  unit: z.enum(temperatureUnits),
+  /** Where it sits: "in the bean mass, left wall". */
+  where: z.string().trim().max(120).optional(),
+});
+
+/** One piece of equipment a person roasts on. Absent figures mean the method's own (handbook, table 4). */
 export const gearSchema = z.strictObject({
   id: idSchema('gear'),
   nickname: z.string().trim().min(1).max(60),
   method: z.enum(methodIds),
-  /** The batch this person usually takes, grams; the method's usual one when absent. */
-  usualGrams: z.number().positive().max(5000).optional(),
+  /** The batch this person usually takes, green. */
+  usualGrams: grams.optional(),
+  /** The most this person puts in, green; the plan asks above it. */
+  largestGrams: grams.optional(),
+  /** What can be changed on it while roasting. */
+  controls: z.array(controlSchema).max(8).optional(),
+  watts: z.number().positive().max(20_000).optional(),
+  /** What it cost, minor units of the household's currency. */
+  priceMinor: z.int().nonnegative().max(100_000_000).optional(),
+  coolDownMin: z.number().min(0).max(240).optional(),
+  /** How long it is heated before the beans go in; 0 for a cold start. */
+  preheatMin: z.number().min(0).max(60).optional(),
+  probe: probe.optional(),
+  /** Rewired or opened: shows the caution. Gander never tells how. */
+  modified: z.literal(true).optional(),
+  place: z.enum(places).optional(),
+  ventilation: z.enum(ventilations).optional(),
+  note: z.string().trim().max(2000).optional(),
   createdAt: z.iso.datetime(),
   /** Put away: out of every choice, kept because roasts name it. UTC. */
   removedAt: z.iso.datetime().optional(),

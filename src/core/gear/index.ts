@@ -1,4 +1,15 @@
-export { type Control, controlSchema } from './controls.ts';
+export { type BatchVerdict, judgeBatch, nextBatchToTry } from './batchSize.ts';
+export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, controlKeys } from './controlCatalogue.ts';
+export { type Control, controlSchema, initialValue, steppedValue } from './controls.ts';
 export { type Gear, gearSchema } from './gear.ts';
-export { initialValue } from './initialValue.ts';
-export { type Method, type MethodId, methodIds, methodOf, methods, type UsualSeconds } from './methods.ts';
+export { controlsOf, coolDownMinOf, largestGramsOf, usualGramsOf } from './gearFigures.ts';
+export {
+  type MethodId,
+  methodIds,
+  type Place,
+  places,
+  type Ventilation,
+  ventilationNames,
+  ventilations,
+} from './kinds.ts';
+export { type Method, methodOf, methods, type UsualSeconds } from './methods.ts';

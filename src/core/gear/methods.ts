@@ -1,18 +1,6 @@
+import { controlCatalogue } from './controlCatalogue.ts';
 import type { Control } from './controls.ts';
-
-/** The kinds of gear. On users' disks: never rename one alone. */
-export const methodIds = [
-  'hotAirPopper',
-  'stovetopPopper',
-  'pan',
-  'oven',
-  'heatGun',
-  'shaken',
-  'breadMachine',
-  'smallDrum',
-  'other',
-] as const;
-export type MethodId = (typeof methodIds)[number];
+import type { MethodId } from './kinds.ts';
 
 /** A usual figure with the range that holds 80 % of roasts, in seconds from charge. */
 export interface UsualSeconds {
@@ -32,90 +20,85 @@ export interface Method {
   readonly pull: UsualSeconds;
   readonly coolDownMin: { readonly least: number; readonly most: number };
   readonly controls: readonly Control[];
+  /** What can be made out while it roasts; decides which pull rules make sense on it. */
+  readonly senses: {
+    readonly colour: 'plain' | 'throughGlass';
+    readonly smell: boolean;
+    /** Whether single quiet snaps are heard over the gear itself. */
+    readonly quietSounds: boolean;
+  };
+  /** How much smoke and chaff come out into the room, at the usual batch. */
+  readonly mess: { readonly smoke: 'little' | 'some' | 'much'; readonly chaff: 'blownOut' | 'staysIn' };
+  /** `air` where a fan moves the beans: a bigger batch then runs faster; `contact` where metal or flame heats them. */
+  readonly heatedBy: 'air' | 'contact' | 'both';
 }
 
-const lid: Control = { kind: 'switch', id: 'lid', label: 'Lid', off: 'on', on: 'off' };
-const stir: Control = { kind: 'act', id: 'stir', label: 'Stir', done: 'stir' };
-const tilt: Control = { kind: 'step', id: 'tilt', label: 'Tilt', least: 0, most: 3, start: 0, by: 1 };
-const distance: Control = {
-  kind: 'step',
-  id: 'distance',
-  label: 'Distance',
-  least: 2,
-  most: 30,
-  start: 10,
-  by: 2,
-  unit: 'cm',
-};
-const flame: Control = { kind: 'step', id: 'flame', label: 'Flame', least: 0, most: 9, start: 6, by: 1, axis: 'heat' };
-const setting: Control = {
-  kind: 'step',
-  id: 'setting',
-  label: 'Gun setting',
-  least: 0,
-  most: 9,
-  start: 5,
-  by: 1,
-  axis: 'heat',
-};
-const heat: Control = { kind: 'step', id: 'heat', label: 'Heat', least: 0, most: 9, start: 6, by: 1, axis: 'heat' };
-const air: Control = { kind: 'step', id: 'air', label: 'Air', least: 0, most: 9, start: 5, by: 1, axis: 'air' };
+const c = controlCatalogue;
 
 const usual = (medianS: number, earlyS: number, lateS: number): UsualSeconds => ({ medianS, earlyS, lateS });
 
-/** Usual figures by method. Source: handbook, section 4, table; the "other" row has no ranges there, so ±40 % is ours. */
+/**
+ * Usual figures by method. Source: handbook, section 4, table; the "other" row has no ranges there, so ±40 % is ours. What
+ * can be sensed on each, its smoke and chaff are common roasting knowledge: a fan or gun drowns single snaps, an oven's
+ * door keeps the smell in until it is late.
+ */
 // biome-ignore format: a table
 export const methods = {
   hotAirPopper: {
     id: 'hotAirPopper', name: 'Hot-air popper', batchGrams: { usual: 80, least: 50, most: 120 },
     yellow: usual(120, 75, 200), firstCrack: usual(240, 150, 390), pull: usual(320, 210, 480),
-    coolDownMin: { least: 15, most: 30 }, controls: [lid, tilt, stir],
+    coolDownMin: { least: 15, most: 30 }, controls: [c.lid, c.tilt, c.stir],
+    senses: { colour: 'plain', smell: true, quietSounds: false }, mess: { smoke: 'some', chaff: 'blownOut' }, heatedBy: 'air',
   },
   stovetopPopper: {
     id: 'stovetopPopper', name: 'Stovetop popper, cranked', batchGrams: { usual: 225, least: 120, most: 300 },
     yellow: usual(270, 180, 390), firstCrack: usual(510, 390, 690), pull: usual(620, 480, 840),
-    coolDownMin: { least: 5, most: 10 }, controls: [flame, lid],
+    coolDownMin: { least: 5, most: 10 }, controls: [c.flameSteps, c.lid],
+    senses: { colour: 'plain', smell: true, quietSounds: true }, mess: { smoke: 'much', chaff: 'staysIn' }, heatedBy: 'contact',
   },
   pan: {
     id: 'pan', name: 'Pan or wok, stirred', batchGrams: { usual: 150, least: 60, most: 250 },
     yellow: usual(420, 270, 600), firstCrack: usual(780, 540, 1080), pull: usual(960, 660, 1380),
-    coolDownMin: { least: 0, most: 5 }, controls: [flame],
+    coolDownMin: { least: 0, most: 5 }, controls: [c.flameSteps, c.stir],
+    senses: { colour: 'plain', smell: true, quietSounds: true }, mess: { smoke: 'much', chaff: 'staysIn' }, heatedBy: 'contact',
   },
   oven: {
     id: 'oven', name: 'Oven, tray or perforated pan', batchGrams: { usual: 225, least: 100, most: 450 },
     yellow: usual(360, 240, 540), firstCrack: usual(660, 480, 900), pull: usual(800, 600, 1080),
     coolDownMin: { least: 5, most: 5 },
-    controls: [
-      { kind: 'step', id: 'oven', label: 'Oven', least: 150, most: 300, start: 250, by: 10, unit: '°C', axis: 'heat' },
-      { kind: 'switch', id: 'fan', label: 'Fan', off: 'off', on: 'on' },
-      stir,
-    ],
+    controls: [c.celsius, c.fan, c.stir],
+    senses: { colour: 'throughGlass', smell: false, quietSounds: false }, mess: { smoke: 'some', chaff: 'staysIn' }, heatedBy: 'both',
   },
   heatGun: {
     id: 'heatGun', name: 'Heat gun over a bowl', batchGrams: { usual: 120, least: 40, most: 250 },
     yellow: usual(300, 180, 420), firstCrack: usual(600, 390, 780), pull: usual(720, 500, 930),
-    coolDownMin: { least: 5, most: 5 }, controls: [setting, distance],
+    coolDownMin: { least: 5, most: 5 }, controls: [c.gunSetting, c.distance, c.stir],
+    senses: { colour: 'plain', smell: true, quietSounds: false }, mess: { smoke: 'some', chaff: 'blownOut' }, heatedBy: 'both',
   },
   shaken: {
     id: 'shaken', name: 'Hand-shaken mesh or drum over flame', batchGrams: { usual: 150, least: 80, most: 250 },
     yellow: usual(270, 170, 390), firstCrack: usual(540, 390, 720), pull: usual(660, 480, 870),
     coolDownMin: { least: 5, most: 5 },
-    controls: [flame, { kind: 'step', id: 'height', label: 'Height', least: 2, most: 30, start: 8, by: 2, unit: 'cm' }],
+    controls: [c.flameSteps, c.height],
+    senses: { colour: 'plain', smell: true, quietSounds: true }, mess: { smoke: 'much', chaff: 'blownOut' }, heatedBy: 'contact',
   },
   breadMachine: {
     id: 'breadMachine', name: 'Bread machine with heat gun', batchGrams: { usual: 350, least: 200, most: 500 },
     yellow: usual(330, 240, 480), firstCrack: usual(690, 510, 900), pull: usual(840, 630, 1080),
-    coolDownMin: { least: 5, most: 5 }, controls: [setting, distance, lid],
+    coolDownMin: { least: 5, most: 5 }, controls: [c.gunSetting, c.distance, c.lid],
+    senses: { colour: 'plain', smell: true, quietSounds: false }, mess: { smoke: 'some', chaff: 'blownOut' }, heatedBy: 'both',
   },
   smallDrum: {
     id: 'smallDrum', name: 'Small electric drum', batchGrams: { usual: 300, least: 150, most: 450 },
     yellow: usual(360, 270, 480), firstCrack: usual(690, 540, 870), pull: usual(840, 690, 1020),
-    coolDownMin: { least: 20, most: 30 }, controls: [heat, air],
+    coolDownMin: { least: 20, most: 30 }, controls: [c.heatSteps, c.airSteps, c.drumSpeed],
+    senses: { colour: 'throughGlass', smell: true, quietSounds: true }, mess: { smoke: 'some', chaff: 'staysIn' }, heatedBy: 'both',
   },
   other: {
     id: 'other', name: 'Something else', batchGrams: { usual: 150, least: 30, most: 500 },
     yellow: usual(300, 180, 420), firstCrack: usual(600, 360, 840), pull: usual(740, 444, 1036),
-    coolDownMin: { least: 10, most: 10 }, controls: [heat],
+    coolDownMin: { least: 10, most: 10 }, controls: [c.heatSteps],
+    senses: { colour: 'plain', smell: true, quietSounds: true }, mess: { smoke: 'some', chaff: 'staysIn' }, heatedBy: 'contact',
   },
 } as const satisfies Record<MethodId, Method>;
 

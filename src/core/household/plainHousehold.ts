@@ -1,4 +1,16 @@
 import type { Household } from './household.ts';
 
-/** A household that has chosen nothing yet. */
-export const plainHousehold: Household = { name: '', weightUnit: 'g', shadeNames: 'ours', theme: 'system' };
+/** A household that has chosen nothing yet. Mug and dose: handbook, section 9; two mugs a day for one person. */
+export const plainHousehold: Household = {
+  name: '',
+  weightUnit: 'g',
+  temperatureUnit: 'C',
+  shadeNames: 'ours',
+  theme: 'system',
+  currency: 'EUR',
+  people: 1,
+  gramsPerPersonDay: 29,
+  mugMl: 240,
+  gramsPerLitre: 60,
+  restSchool: 'usual',
+};

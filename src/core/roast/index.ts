@@ -1,6 +1,15 @@
 export { clockJumpMs, elapsedS } from './clock.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
+export {
+  type PlannedMove,
+  type PlannedPart,
+  type PullRule,
+  type PullRuleKind,
+  pullRuleSchema,
+  type Wind,
+  winds,
+} from './intent.ts';
 export { type Evenness, evennesses, evennessNames, type Milestone, milestones, type Smell, smells } from './kinds.ts';
 export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
+import { plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { evennesses } from './kinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
@@ -11,7 +12,17 @@ export const roastSchema = z.strictObject({
   gearId: idSchema('gear'),
   greenGrams: z.number().positive().max(100_000),
   wantedShade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  /** When this person means to pull; by the shade alone when absent. */
+  pullRule: pullRuleSchema.optional(),
+  plannedMoves: z.array(plannedMoveSchema).max(20).optional(),
+  /** A staged pull, lightest first: two to four parts whose shares add up to 1. */
+  plannedParts: z.array(plannedPartSchema).min(2).max(4).optional(),
   place: z.enum(['indoors', 'outdoors']),
+  /** The air around the gear, °C. */
+  ambientC: z.number().min(-40).max(60).optional(),
+  wind: z.enum(winds).optional(),
+  /** The gear was still hot from the batch before. */
+  gearHot: z.literal(true).optional(),
   /** When it was set up, UTC; orders the journal. */
   createdAt: z.iso.datetime(),
   /** Preheating began, UTC; absent when the gear was not preheated. */

@@ -16,7 +16,8 @@ export function formatSpan(seconds: number): string {
   if (Math.abs(whole) < 60) return `${whole} s`;
   const minutes = Math.round(whole / 60);
   if (Math.abs(minutes) < 60) return `${minutes} min`;
-  return `${Math.trunc(minutes / 60)} h ${Math.abs(minutes % 60)} min`;
+  const rest = Math.abs(minutes % 60);
+  return `${Math.trunc(minutes / 60)} h${rest === 0 ? '' : ` ${rest} min`}`;
 }
 
 /**

@@ -1,5 +1,15 @@
 export { formatClock, formatSpan, parseClock } from './clock.ts';
+export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseNumber } from './parseNumber.ts';
+export {
+  formatDegrees,
+  formatTemperature,
+  fromCelsius,
+  parseTemperature,
+  type TemperatureUnit,
+  temperatureUnits,
+  toCelsius,
+} from './temperature.ts';
 export {
   formatWeight,
   GRAMS_PER_OUNCE,

@@ -67,12 +67,13 @@ function withinRange(grams: number, unit: WeightUnit, range?: WeightRange): Resu
   return failure({ code: 'outOfRange', path: [], value, least, most });
 }
 
-/** Writes grams in the household's unit: whole grams from 10 g up, tenths below; ounces to a hundredth below 10 oz. */
+/** Writes grams in the household's unit: tenths below 10 g, whole grams, kilograms from 1 kg up; ounces to a hundredth below 10 oz. */
 export function formatWeight(grams: number, unit: WeightUnit): string {
   if (unit === 'oz') {
     const ounces = grams / GRAMS_PER_OUNCE;
     return `${trimZeros(ounces, Math.abs(ounces) < 10 ? 2 : 1)} oz`;
   }
+  if (Math.abs(grams) >= 999.5) return `${trimZeros(grams / 1000, 2)} kg`;
   return `${trimZeros(grams, Math.abs(grams) < 10 ? 1 : 0)} g`;
 }
 

@@ -1,11 +1,13 @@
 import { useForm, useWatch } from 'react-hook-form';
 import { type Gear, type MethodId, methodIds, methodOf } from '@/core/gear';
-import { issueSentence } from '@/core/issues';
-import { formatWeight, parseWeight, weightFieldText } from '@/core/units';
+import { formatWeight } from '@/core/units';
 import type { GearFacts } from '@/store/larder';
 import { Button } from '../Button';
 import { SelectField, TextField } from '../Field';
 import { useHousehold } from '../useHousehold';
+import { GearMore } from './GearMore';
+import { draftOfGear, type GearDraft, gearReaders, keysOf, pickedControls } from './gearDraft';
+import { readDraft } from './readDraft';
 
 interface GearFormProps {
   readonly gear?: Gear;
@@ -13,38 +15,47 @@ interface GearFormProps {
   readonly onCancel?: () => void;
 }
 
-interface GearDraft {
-  nickname: string;
-  method: MethodId;
-  usual: string;
-}
-
-const BATCH_RANGE = { leastGrams: 5, mostGrams: 5000 };
-
-/** The short form for a piece of gear: nickname, method, the usual batch. */
+/** The form for a piece of gear: nickname, method and batch are enough; the rest lies below. */
 export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
-  const { weightUnit } = useHousehold();
-  const { register, handleSubmit, setError, formState, control } = useForm<GearDraft>({
-    defaultValues: {
-      nickname: gear?.nickname ?? '',
-      method: gear?.method ?? 'hotAirPopper',
-      usual: gear?.usualGrams ? `${weightFieldText(gear.usualGrams, weightUnit)} ${weightUnit}` : '',
-    },
-  });
+  const { weightUnit, currency } = useHousehold();
+  const form = useForm<GearDraft>({ defaultValues: draftOfGear(gear, weightUnit, currency) });
+  const { register, handleSubmit, setError, setValue, formState, control } = form;
   const { errors } = formState;
-  const { batchGrams } = methodOf(useWatch({ control, name: 'method' }));
-  const [usual, least, most] = [batchGrams.usual, batchGrams.least, batchGrams.most].map((grams) =>
+  const method = methodOf(useWatch({ control, name: 'method' }));
+  const [usual, least, most] = [method.batchGrams.usual, method.batchGrams.least, method.batchGrams.most].map((grams) =>
     formatWeight(grams, weightUnit),
   );
   const save = handleSubmit(async (draft) => {
-    let usualGrams: number | undefined;
-    if (draft.usual.trim() !== '') {
-      const parsed = parseWeight(draft.usual, weightUnit, { range: BATCH_RANGE });
-      if (!parsed.ok)
-        return setError('usual', { message: parsed.issues.map(issueSentence).join(' ') }, { shouldFocus: true });
-      usualGrams = parsed.value;
-    }
-    await onSave({ nickname: draft.nickname.trim(), method: draft.method, usualGrams });
+    const read = readDraft(draft, gearReaders(weightUnit, currency), (field, message, first) =>
+      setError(field, { message }, { shouldFocus: first }),
+    );
+    if (!read) return;
+    if (read.usual !== undefined && read.largest !== undefined && read.usual > read.largest)
+      return setError('largest', { message: 'The largest batch cannot be below the usual one. Change one of them.' });
+    if (draft.hasProbe && draft.probeName.trim() === '')
+      return setError('probeName', { message: 'Give the probe a name, such as Thin probe.' });
+    await onSave({
+      nickname: draft.nickname.trim(),
+      method: draft.method,
+      usualGrams: read.usual,
+      largestGrams: read.largest,
+      controls: pickedControls(draft.controls, draft.method),
+      watts: read.watts,
+      priceMinor: read.price,
+      coolDownMin: read.coolDown,
+      preheatMin: read.preheat,
+      place: draft.place || undefined,
+      ventilation: draft.ventilation || undefined,
+      modified: draft.modified || undefined,
+      probe: draft.hasProbe
+        ? {
+            name: draft.probeName.trim(),
+            unit: draft.probeUnit,
+            ...(draft.probeWhere.trim() === '' ? {} : { where: draft.probeWhere.trim() }),
+          }
+        : undefined,
+      note: read.note,
+    });
   });
   return (
     <form onSubmit={save} noValidate className="space-y-3">
@@ -58,10 +69,15 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
           validate: (text) => text.trim() !== '' || 'Give it a nickname, such as Blue popper.',
         })}
       />
-      <SelectField label="What it is" {...register('method')}>
-        {methodIds.map((method) => (
-          <option key={method} value={method}>
-            {methodOf(method).name}
+      <SelectField
+        label="What it is"
+        {...register('method', {
+          onChange: (event) => setValue('controls', keysOf(methodOf(event.target.value as MethodId).controls)),
+        })}
+      >
+        {methodIds.map((id) => (
+          <option key={id} value={id}>
+            {methodOf(id).name}
           </option>
         ))}
       </SelectField>
@@ -73,6 +89,7 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
         error={errors.usual?.message}
         {...register('usual')}
       />
+      <GearMore form={form} method={method} />
       <div className="flex flex-wrap gap-3 pt-2">
         <Button variant="next" type="submit">
           {gear ? 'Save' : 'Add this gear'}

@@ -3,6 +3,7 @@ import { Households } from './Households';
 import { LoadFile } from './LoadFile';
 import { SaveFile } from './SaveFile';
 import { Settings } from './Settings';
+import { UseAndMoney } from './UseAndMoney';
 
 /** Files in and out, and how Gander speaks in this household. */
 export function FilesView() {
@@ -13,6 +14,7 @@ export function FilesView() {
         <SaveFile />
         <LoadFile />
         <Settings />
+        <UseAndMoney />
         <Households />
       </div>
     </Island>

@@ -18,7 +18,7 @@ type State =
       readonly comparison: readonly ContentComparison[];
     };
 
-const names = { lots: 'lots', gear: 'pieces of gear', roasts: 'roasts' } as const;
+const names = { lots: 'lots', gear: 'pieces of gear', roasts: 'roasts', days: 'roast days' } as const;
 
 /** Loads a notebook file: says first what it would bring, then brings it, all or nothing, with undo. */
 export function LoadFile() {

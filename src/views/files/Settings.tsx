@@ -35,6 +35,17 @@ export function Settings() {
             onChange={(shadeNames) => save({ shadeNames })}
           />
         </Choice>
+        <Choice label="Temperatures in">
+          <Segmented
+            label="Temperatures in"
+            value={household.temperatureUnit}
+            options={[
+              { value: 'C', name: '°C' },
+              { value: 'F', name: '°F' },
+            ]}
+            onChange={(temperatureUnit) => save({ temperatureUnit })}
+          />
+        </Choice>
         <Choice label="Light">
           <Segmented
             label="Light"

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { type Gear, methodOf } from '@/core/gear';
+import type { Gear } from '@/core/gear';
 import { database } from '@/store/current';
 import { addGear, editGear, gearWithUse, removeGear } from '@/store/larder';
 import { say } from '@/store/notices';
@@ -8,7 +8,8 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { GearForm } from '@/ui/forms/GearForm';
 import { Island } from '@/ui/Island';
-import { useWords } from '@/ui/useHousehold';
+import { useCosts } from '@/ui/useCosts';
+import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
 
 /** What there is to roast on, and how it behaves. */
@@ -21,7 +22,7 @@ export function GearView() {
 }
 
 function AllGear() {
-  const words = useWords();
+  const costs = useCosts();
   const all = useLiveQuery(() => gearWithUse(database()), []);
   const [adding, setAdding] = useState(false);
   const [editing, setEditing] = useState<Gear>();
@@ -51,20 +52,9 @@ function AllGear() {
       )}
       <ol className="border-ink divide-line divide-y border-t-2 empty:hidden">
         {all.map(({ gear, roasts }) => {
-          const { name, batchGrams, coolDownMin } = methodOf(gear.method);
           return (
             <li key={gear.id} className="grid gap-x-8 gap-y-3 py-5 md:grid-cols-[18rem_1fr_auto]">
-              <div>
-                <h2 className="text-xl">{gear.nickname}</h2>
-                <p className="text-husk">{name}</p>
-                <p className="mt-2">
-                  {words.weight(gear.usualGrams ?? batchGrams.usual)} a batch{' '}
-                  <span className="text-husk">
-                    (usual {words.weight(batchGrams.least)} to {words.weight(batchGrams.most)})
-                  </span>
-                </p>
-                <p className="text-husk">{coolDownWords(coolDownMin)}</p>
-              </div>
+              <GearFigures gear={gear} costs={costs} />
               <GearTimes gear={gear} />
               <div className="flex items-start gap-2">
                 <Button variant="quiet" onClick={() => setEditing(gear)} aria-label={`Edit ${gear.nickname}`}>
@@ -106,10 +96,4 @@ function AllGear() {
       </Dialog>
     </>
   );
-}
-
-function coolDownWords({ least, most }: { readonly least: number; readonly most: number }): string {
-  return most === 0 || least === most
-    ? `${most} min to cool between batches`
-    : `${least} to ${most} min to cool between batches`;
 }

@@ -19,7 +19,7 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const toS = reached.pull ?? Math.ceil(Math.max(expectedEnd, nowS + STEP_S, model.guide?.toS ?? 0) / STEP_S) * STEP_S;
   const bodyHeight = width < PHONE_PX ? PHONE_BODY : WIDE_BODY;
   const nowX = (nowS / toS) * width;
-  const controlName = (id: string) => model.method.controls.find((control) => control.id === id)?.label ?? id;
+  const controlName = (id: string) => model.controls.find(({ control }) => control.id === id)?.control.label ?? id;
   return (
     <div className="relative">
       {/* The lower half of the ribbon lies on the plain ground; a sheet of it reaches up under the rest. */}

@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { steppedValue } from '@/core/gear';
 import { smells } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { database } from '@/store/current';
@@ -73,11 +74,10 @@ export function LiveRoast(named: NamedRoast) {
     colour: (index) =>
       namedColours[index] && model.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
     step: (axis, by) => {
-      const found = controls.find(({ control }) => control.kind === 'step' && control.axis === axis);
-      if (!model.charged || found?.control.kind !== 'step') return;
-      const { least, most, id } = found.control;
-      const value = Math.min(most, Math.max(least, Number(found.value) + by * found.control.by));
-      if (value !== found.value) void log({ kind: 'move', control: id, value });
+      const found = controls.find(({ control }) => 'axis' in control && control.axis === axis);
+      const value = found && steppedValue(found.control, found.value, by);
+      if (!model.charged || !found || value === undefined || value === found.value) return;
+      void log({ kind: 'move', control: found.control.id, value });
     },
   });
 

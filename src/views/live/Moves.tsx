@@ -1,5 +1,5 @@
 import { Minus, Plus, RefreshCw } from 'lucide-react';
-import type { Control } from '@/core/gear';
+import { type Control, steppedValue } from '@/core/gear';
 
 interface MovesProps {
   readonly controls: readonly { readonly control: Control; readonly value: string | number | undefined }[];
@@ -45,30 +45,32 @@ function Keys({ control, value, onMove }: MovesProps['controls'][number] & Pick<
         </button>
       );
     }
-    case 'step': {
-      const at = Number(value);
-      const to = (by: number) => Math.min(control.most, Math.max(control.least, at + by));
+    case 'step':
+    case 'words': {
+      const [down, up] = [steppedValue(control, value, -1), steppedValue(control, value, 1)];
       return (
         <>
           <button
             type="button"
             aria-label={`${control.label} down`}
-            disabled={at <= control.least}
+            disabled={down === value}
             className={`${key} disabled:opacity-35`}
-            onClick={() => onMove(control.id, to(-control.by))}
+            onClick={() => onMove(control.id, down)}
           >
             <Minus />
           </button>
-          <b className="num min-w-[2ch] text-center text-2xl">
-            {at}
-            {control.unit && <span className="text-husk ml-1 text-base font-normal">{control.unit}</span>}
+          <b className={`num text-center ${control.kind === 'words' ? 'min-w-[6ch] text-xl' : 'min-w-[2ch] text-2xl'}`}>
+            {value}
+            {control.kind === 'step' && control.unit && (
+              <span className="text-husk ml-1 text-base font-normal">{control.unit}</span>
+            )}
           </b>
           <button
             type="button"
             aria-label={`${control.label} up`}
-            disabled={at >= control.most}
+            disabled={up === value}
             className={`${key} disabled:opacity-35`}
-            onClick={() => onMove(control.id, to(control.by))}
+            onClick={() => onMove(control.id, up)}
           >
             <Plus />
           </button>

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
-import { initialValue, type Method, methodOf } from '@/core/gear';
+import { controlsOf, initialValue, type Method, methodOf } from '@/core/gear';
 import {
   type EntryDraft,
   isUnderWay,
@@ -32,7 +32,12 @@ export function useLiveRoast({ roast, gear }: NamedRoast) {
   const live = liveEntries(roast.entries);
   const reached = milestonesOf(live);
   const nowS = clock.shownS ?? 0;
-  const expectation = expectationFor(method, roast.wantedShade, past);
+  const expectation = expectationFor(method, roast.wantedShade, past, {
+    rule: roast.pullRule,
+    ambientC: roast.ambientC,
+    wind: roast.wind,
+    gearHot: roast.gearHot,
+  });
   const forecasts = forecastFrom(expectation, reached, nowS);
   const charged = roast.chargedAt !== undefined;
 
@@ -53,7 +58,10 @@ export function useLiveRoast({ roast, gear }: NamedRoast) {
     undoable: lastUndoable(roast.entries),
     ribbon: ribbonOf(roast, nowS, knownOrExpected(reached, forecasts)),
     guide: guide && ribbonOf(guide),
-    controls: method.controls.map((control) => ({ control, value: lastValue(control.id) ?? initialValue(control) })),
+    controls: controlsOf(gear ?? { method: 'other' }).map((control) => ({
+      control,
+      value: lastValue(control.id) ?? initialValue(control),
+    })),
     log,
     charge: () => chargeRoast(database(), roast.id, Date.now()),
     undo: () => undoLast(database(), roast.id, clock.now() ?? 0),

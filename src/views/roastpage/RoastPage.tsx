@@ -1,7 +1,7 @@
 import { Download, RotateCcw, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { roastContent } from '@/core/exchange';
-import { methodOf } from '@/core/gear';
+import { controlsOf } from '@/core/gear';
 import { finalShade, isUnderWay, milestonesOfRoast, ribbonOf, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
@@ -30,7 +30,7 @@ export function RoastPage(named: NamedRoast) {
   const ribbon = ribbonOf(roast);
   const reached = milestonesOfRoast(roast);
   const shade = finalShade(roast);
-  const controls = methodOf(gear?.method ?? 'other').controls;
+  const controls = controlsOf(gear ?? { method: 'other' });
   const controlName = (id: string) => controls.find((control) => control.id === id)?.label ?? id;
   const toS = ribbon.toS * 1.01;
 

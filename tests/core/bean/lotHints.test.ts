@@ -10,8 +10,8 @@ it('says nothing about a lot with nothing special', () => {
   assert.deepEqual(lotHints({ process: 'honey' }), []);
 });
 it('says what the process implies, and why', () => {
-  assert.equal(lotHints({ process: 'decaf' })[0]?.reason, 'decafs colour early, crack quietly and scorch easily');
-  assert.equal(lotHints({ process: 'natural' })[0]?.reason, 'naturals colour early, crack quietly and scorch easily');
+  assert.equal(lotHints({ process: 'decaf' })[0]?.reason, 'Decafs colour early, crack quietly and scorch easily.');
+  assert.equal(lotHints({ process: 'natural' })[0]?.reason, 'Naturals colour early, crack quietly and scorch easily.');
   assert.deepEqual(advised({ process: 'wetHulled' }), ['Go by the']);
 });
 it('says what grading, density and moisture imply', () => {

@@ -26,7 +26,7 @@ const lot = {
   name: 'Lantern Terrace',
   origin: 'Peru',
   process: 'washed' as const,
-  boughtGrams: 1000,
+  packs: [{ grams: 1000 }],
   createdAt: '2026-11-01T10:00:00.000Z',
 };
 const gear = {
@@ -35,7 +35,13 @@ const gear = {
   method: 'hotAirPopper' as const,
   createdAt: '2026-11-01T10:00:00.000Z',
 };
-const content = { household: plainHousehold, lots: [lot], gear: [gear], roasts: [roastOf([pull(320, { grams: 68 })])] };
+const content = {
+  household: plainHousehold,
+  lots: [lot],
+  gear: [gear],
+  roasts: [roastOf([pull(320, { grams: 68 })])],
+  days: [],
+};
 const SAVED_AT = '2026-11-24T12:00:00.000Z';
 const sentences = (text: string) => {
   const parsed = parseNotebook(text);
@@ -65,7 +71,7 @@ describe('a notebook file', () => {
   it('holds one roast with what it needs', () => {
     const other = { ...lot, id: 'lot:test0002' as Id<'lot'> };
     const one = roastContent({ ...content, lots: [lot, other] }, content.roasts[0]?.id ?? '');
-    assert.deepEqual(one, { lots: [lot], gear: [gear], roasts: content.roasts });
+    assert.deepEqual(one, { lots: [lot], gear: [gear], roasts: content.roasts, days: [] });
     assert.deepEqual(requireValue(formatNotebook(one, SAVED_AT)).lots, [lot]);
   });
   it('opens in every version that was ever released', () => {
@@ -106,8 +112,8 @@ describe('a file that cannot be loaded', () => {
       'version: expected a whole number from 1, got "one".',
     ]);
     const broken = JSON.parse(formatNotebook(content, SAVED_AT));
-    broken.lots[0].boughtGrams = -4;
-    assert.match(sentences(JSON.stringify(broken))[0] ?? '', /^lots › no\. 1 › boughtGrams: /);
+    broken.lots[0].packs[0].grams = -4;
+    assert.match(sentences(JSON.stringify(broken))[0] ?? '', /^lots › no\. 1 › packs › no\. 1 › grams: /);
   });
   it('says so when it is newer than this Gander', () => {
     assert.deepEqual(sentences('{"format":"gander-notebook","version":99}'), [
@@ -129,12 +135,13 @@ describe('a file that cannot be loaded', () => {
 
 describe('compareContent', () => {
   it('tells new, same and differing rows apart', () => {
-    const here = { lots: [lot], gear: [], roasts: content.roasts };
-    const incoming = { lots: [{ ...lot, name: 'Other' }], gear: [gear], roasts: content.roasts };
+    const here = { lots: [lot], gear: [], roasts: content.roasts, days: [] };
+    const incoming = { lots: [{ ...lot, name: 'Other' }], gear: [gear], roasts: content.roasts, days: [] };
     assert.deepEqual(compareContent(here, incoming), [
       { table: 'lots', fresh: 0, same: 0, differing: 1 },
       { table: 'gear', fresh: 1, same: 0, differing: 0 },
       { table: 'roasts', fresh: 0, same: 1, differing: 0 },
+      { table: 'days', fresh: 0, same: 0, differing: 0 },
     ]);
   });
 });

@@ -1,0 +1,56 @@
+import { failure, type Result, success } from '../issues/index.ts';
+import { parseWeight, type WeightUnit } from '../units/index.ts';
+import { type Process, processes, processNames } from './kinds.ts';
+
+/** One sample out of a list that somebody typed or pasted. */
+export interface Sample {
+  readonly name: string;
+  readonly origin: string;
+  readonly process: Process;
+  readonly grams: number;
+}
+
+const SAMPLE_RANGE = { leastGrams: 1, mostGrams: 100_000 };
+const EXAMPLE = 'Kite Hill, Ethiopia, natural, 100 g';
+
+/**
+ * Reads sample packs, one a line: name first, then origin, process and weight in any order, parted by commas, semicolons
+ * or tabs. Without a process it counts as washed. Empty lines are passed over. Gives all samples, or an issue for each
+ * line that has no weight or no name; `path` holds the line's number, counted from 0.
+ */
+export function parseSamples(text: string, unit: WeightUnit): Result<Sample[]> {
+  const samples: Sample[] = [];
+  const issues = text.split(/\r?\n/).flatMap((line, i) => {
+    if (line.trim() === '') return [];
+    const read = parseLine(line, unit);
+    if (read.ok) samples.push(read.value);
+    return read.ok ? [] : read.issues.map((issue) => ({ ...issue, path: [i] }));
+  });
+  if (issues.length > 0) return failure(...issues);
+  return samples.length > 0
+    ? success(samples)
+    : failure({ code: 'empty', path: [], expected: `a line such as ${EXAMPLE}` });
+}
+
+function parseLine(line: string, unit: WeightUnit): Result<Sample> {
+  // A comma between digits is a decimal mark, not the end of a field.
+  const [name = '', ...rest] = line.split(/\s*(?:[;\t]|,(?!\d))\s*/).map((part) => part.trim());
+  if (name === '') return failure({ code: 'empty', path: [], expected: `a name first, as in ${EXAMPLE}` });
+  const sample = { name: name.slice(0, 80), origin: '', process: 'washed' as Process, grams: 0 };
+  let complaint: Result<number> | undefined;
+  for (const part of rest.filter((each) => each !== '')) {
+    const process = processes.find((each) =>
+      [each.toLowerCase(), processNames[each] as string].includes(part.toLowerCase()),
+    );
+    if (process) sample.process = process;
+    else if (/\d/.test(part)) {
+      const weight = parseWeight(part, unit, { range: SAMPLE_RANGE });
+      if (weight.ok) sample.grams = weight.value;
+      else complaint = weight;
+    } else sample.origin = part.slice(0, 80);
+  }
+  if (complaint && !complaint.ok) return complaint;
+  if (sample.grams === 0)
+    return failure({ code: 'empty', path: [], expected: `a weight at the end, as in ${EXAMPLE}` });
+  return success(sample);
+}

@@ -1,0 +1,10 @@
+export { type BuyingAnswer, type BuyingQuestion, bestOffer, type Offer, type OfferJudged } from './buying.ts';
+export {
+  energyMinorPerKg,
+  type HomeCost,
+  homeMinorPerKg,
+  landedMinorPerKg,
+  landedOfPacks,
+  type Payback,
+  payback,
+} from './money.ts';

@@ -1,0 +1,62 @@
+import type { UsualSeconds } from '../gear/index.ts';
+import type { PullRule } from '../roast/index.ts';
+import type { ShadeNumber } from '../shade/index.ts';
+
+/** When the milestones that a rule counts from are, or are expected to be. */
+export interface PullAnchors {
+  readonly firstCrack: UsualSeconds;
+  readonly firstCrackEnd: UsualSeconds;
+  readonly secondCrack: UsualSeconds;
+  /** The pull by the shade alone. */
+  readonly byShade: UsualSeconds;
+}
+
+/** From first to second crack, °C: the middles of handbook section 6, 199 to 226. */
+export const DEGREES_TO_SECOND_CRACK = 27;
+
+/** Snaps are first heard this long before second crack rolls, seconds; common roasting knowledge. */
+const SNAPS_BEFORE_S = 8;
+
+/**
+ * Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says: a light roast
+ * that reaches second crack is missed, and past very dark lies fire (handbook, sections 2 and 12). The figures are ours.
+ */
+const GUARD_S: Readonly<Record<ShadeNumber, number>> = { 1: 0, 2: 0, 3: 0, 4: 0, 5: 25, 6: 70, 7: 130 };
+
+/** When to pull, and whether the rule or the guard says so. */
+export interface PullAt extends UsualSeconds {
+  readonly by: 'rule' | 'guard';
+}
+
+/** The earlier of the rule and the guard; without a rule, of the shade's usual time and the guard. */
+export function pullAt(rule: PullRule | undefined, shade: ShadeNumber, anchors: PullAnchors): PullAt {
+  const byRule = ruleAt(rule, anchors);
+  const guard = plus(anchors.secondCrack, GUARD_S[shade]);
+  return guard.medianS < byRule.medianS ? { ...guard, by: 'guard' } : { ...byRule, by: 'rule' };
+}
+
+function ruleAt(rule: PullRule | undefined, { firstCrack, firstCrackEnd, secondCrack, byShade }: PullAnchors) {
+  switch (rule?.kind) {
+    case 'afterFirstCrack':
+      return plus(firstCrack, rule.seconds);
+    case 'afterFirstCrackEnd':
+      return plus(firstCrackEnd, rule.seconds);
+    case 'firstSnaps':
+      return plus(secondCrack, -SNAPS_BEFORE_S);
+    case 'intoSecondCrack':
+      return plus(secondCrack, rule.seconds);
+    case 'probe': {
+      const share = rule.degreesPast / DEGREES_TO_SECOND_CRACK;
+      const between = (end: keyof UsualSeconds) => firstCrack[end] + share * (secondCrack[end] - firstCrack[end]);
+      return { medianS: between('medianS'), earlyS: between('earlyS'), lateS: between('lateS') };
+    }
+    case 'colour':
+    case 'smell':
+    case undefined:
+      return byShade;
+  }
+}
+
+function plus(usual: UsualSeconds, seconds: number): UsualSeconds {
+  return { medianS: usual.medianS + seconds, earlyS: usual.earlyS + seconds, lateS: usual.lateS + seconds };
+}

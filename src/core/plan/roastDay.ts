@@ -1,0 +1,39 @@
+import * as z from 'zod';
+import { type Id, idSchema } from '../ids/index.ts';
+import { winds } from '../roast/intent.ts';
+import { shadeNumbers } from '../shade/index.ts';
+
+/** One batch meant for a day; `roastId` once it is on the heat or done. */
+export const dayBatchSchema = z.strictObject({
+  id: idSchema('batch'),
+  lotId: idSchema('lot'),
+  gearId: idSchema('gear'),
+  greenGrams: z.number().positive().max(5000),
+  shade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  /** On purpose into gear that is still hot: no cooling first, and a faster roast. */
+  hotStart: z.literal(true).optional(),
+  roastId: idSchema('roast').optional(),
+});
+export type DayBatch = z.infer<typeof dayBatchSchema>;
+
+/** A day on which there is roasting, one row a date: its batches, its weather, what was checked before the first. */
+export const roastDaySchema = z.strictObject({
+  id: idSchema('day'),
+  /** The household's own calendar day. */
+  date: z.iso.date(),
+  /** When the first beans are to go in, `09:30`. */
+  startsAt: z.iso.time({ precision: -1 }).optional(),
+  /** In the order they are to be roasted. */
+  batches: z.array(dayBatchSchema).max(20),
+  /** Keys of the preflight lines that are ticked. */
+  ticked: z.array(z.string().max(40)).max(20),
+  ambientC: z.number().min(-40).max(60).optional(),
+  wind: z.enum(winds).optional(),
+  createdAt: z.iso.datetime(),
+});
+export type RoastDay = z.infer<typeof roastDaySchema>;
+
+/** The id of a date's day. It follows from the date, so that two notebooks never have two rows for one day. */
+export function dayId(date: string): Id<'day'> {
+  return `day:${date.replaceAll('-', '')}` as Id<'day'>;
+}

@@ -1,0 +1,1 @@
+export { drinkingWindow, type RestSchool, restSchools, type Window } from './rest.ts';

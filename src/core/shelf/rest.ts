@@ -1,0 +1,37 @@
+import type { ShadeNumber } from '../shade/index.ts';
+
+/** How long people let coffee rest. On users' disks: never rename one alone. */
+export const restSchools = ['early', 'usual', 'patient'] as const;
+export type RestSchool = (typeof restSchools)[number];
+
+/** Rest in days for light, medium and dark. Source: handbook, section 8, table. */
+const REST_DAYS = {
+  early: { light: 0.5, medium: 0.5, dark: 0.5 },
+  usual: { light: 4, medium: 2, dark: 1.5 },
+  patient: { light: 9, medium: 6, dark: 4 },
+} as const satisfies Record<RestSchool, Record<ShadeBand, number>>;
+
+/** Days from the roast until which it is at its best, and until which it fades. Source: handbook, section 8. */
+const BEST_DAYS = { light: 21, medium: 21, dark: 14 } as const satisfies Record<ShadeBand, number>;
+const FADES_DAYS = { light: 42, medium: 42, dark: 28 } as const satisfies Record<ShadeBand, number>;
+
+type ShadeBand = 'light' | 'medium' | 'dark';
+
+/** The handbook gives three bands for seven shades: up to light-medium counts as light, from dark on as dark. */
+function bandOf(shade: ShadeNumber): ShadeBand {
+  if (shade <= 3) return 'light';
+  return shade <= 5 ? 'medium' : 'dark';
+}
+
+/** When a jar is ready, at its best until, and drinkable until; days from the roast. */
+export interface Window {
+  readonly readyDays: number;
+  readonly bestDays: number;
+  readonly fadesDays: number;
+}
+
+/** The window of a shade by a school of rest (handbook, section 8). */
+export function drinkingWindow(shade: ShadeNumber, school: RestSchool): Window {
+  const band = bandOf(shade);
+  return { readyDays: REST_DAYS[school][band], bestDays: BEST_DAYS[band], fadesDays: FADES_DAYS[band] };
+}

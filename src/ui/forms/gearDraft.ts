@@ -1,0 +1,87 @@
+import {
+  type Control,
+  type ControlKey,
+  controlCatalogue,
+  controlKeyOf,
+  controlsOf,
+  type Gear,
+  type MethodId,
+  methodOf,
+} from '@/core/gear';
+import { type Currency, moneyFieldText, parseMoney, parseWeight, type WeightUnit, weightFieldText } from '@/core/units';
+import { numberReader, optional, type Reader, textReader } from './readDraft';
+
+const BATCH_RANGE = { leastGrams: 5, mostGrams: 5000 };
+
+export interface GearDraft {
+  nickname: string;
+  method: MethodId;
+  usual: string;
+  largest: string;
+  controls: ControlKey[];
+  watts: string;
+  price: string;
+  coolDown: string;
+  preheat: string;
+  place: NonNullable<Gear['place']> | '';
+  ventilation: NonNullable<Gear['ventilation']> | '';
+  modified: boolean;
+  hasProbe: boolean;
+  probeName: string;
+  probeUnit: 'C' | 'F';
+  probeWhere: string;
+  note: string;
+}
+
+/** The form's fields as they stand for a piece of gear; the method's for a new one. */
+export function draftOfGear(gear: Gear | undefined, unit: WeightUnit, currency: Currency): GearDraft {
+  const weight = (grams: number | undefined) => (grams === undefined ? '' : `${weightFieldText(grams, unit)} ${unit}`);
+  const number = (value: number | undefined) => (value === undefined ? '' : String(value));
+  return {
+    nickname: gear?.nickname ?? '',
+    method: gear?.method ?? 'hotAirPopper',
+    usual: weight(gear?.usualGrams),
+    largest: weight(gear?.largestGrams),
+    controls: keysOf(controlsOf(gear ?? { method: 'hotAirPopper' })),
+    watts: number(gear?.watts),
+    price: gear?.priceMinor === undefined ? '' : moneyFieldText(gear.priceMinor, currency),
+    coolDown: number(gear?.coolDownMin),
+    preheat: number(gear?.preheatMin),
+    place: gear?.place ?? '',
+    ventilation: gear?.ventilation ?? '',
+    modified: gear?.modified === true,
+    hasProbe: gear?.probe !== undefined,
+    probeName: gear?.probe?.name ?? '',
+    probeUnit: gear?.probe?.unit ?? 'C',
+    probeWhere: gear?.probe?.where ?? '',
+    note: gear?.note ?? '',
+  };
+}
+
+/** How the typed fields of gear are read. */
+export function gearReaders(unit: WeightUnit, currency: Currency) {
+  const batch = optional((text) => parseWeight(text, unit, { range: BATCH_RANGE }));
+  return {
+    usual: batch,
+    largest: batch,
+    watts: optional(numberReader(1, 20_000, 'W', '1200')),
+    price: optional((text) => parseMoney(text, currency)),
+    coolDown: optional(numberReader(0, 240, 'min', '20')),
+    preheat: optional(numberReader(0, 60, 'min', '2')),
+    note: textReader(2000),
+  } satisfies Record<string, Reader<unknown>>;
+}
+
+/** The controls ticked in the form, in its order; undefined where they are the method's own. */
+export function pickedControls(keys: readonly ControlKey[], method: MethodId): Control[] | undefined {
+  const usual = keysOf(methodOf(method).controls);
+  const same = keys.length === usual.length && usual.every((key) => keys.includes(key));
+  return same
+    ? undefined
+    : keys.map((key) => controlCatalogue[key]).map((control) => structuredClone(control) as Control);
+}
+
+/** The catalogue keys of controls. */
+export function keysOf(controls: readonly Control[]): ControlKey[] {
+  return controls.flatMap((control) => controlKeyOf(control) ?? []);
+}

@@ -1,0 +1,167 @@
+import { useState } from 'react';
+import { keeping, type Storage, storages } from '@/core/bean';
+import { bestOffer, type Offer } from '@/core/cost';
+import { issueSentence, type Result } from '@/core/issues';
+import { parseMoney, parseWeight } from '@/core/units';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Island } from '@/ui/Island';
+import { useCosts } from '@/ui/useCosts';
+import { useWords } from '@/ui/useHousehold';
+import { Offers } from './Offers';
+
+interface OfferDraft {
+  readonly grams: string;
+  readonly price: string;
+  readonly carriage: string;
+}
+
+const EMPTY: OfferDraft = { grams: '', price: '', carriage: '' };
+const PACK_RANGE = { leastGrams: 10, mostGrams: 100_000 };
+const DAYS_PER_MONTH = 30.44;
+
+/** Two or more packs on offer: which is the cheapest that is used before it goes stale. */
+export function BuyingView() {
+  return (
+    <Island>
+      <Buying />
+    </Island>
+  );
+}
+
+function Buying() {
+  const costs = useCosts();
+  const words = useWords();
+  const [drafts, setDrafts] = useState<readonly OfferDraft[]>([EMPTY, EMPTY]);
+  const [storage, setStorage] = useState<Storage>('coolDarkDry');
+  if (!costs) return <p className="text-husk py-10">Looking at the prices…</p>;
+  const read = drafts.map((draft) => readOffer(draft, words));
+  const offers = read.flatMap(({ offer }) => (offer ? [offer] : []));
+  const { people, gramsPerPersonDay } = costs.household;
+  const gramsPerDay = people * gramsPerPersonDay;
+  const answer =
+    offers.length > 0
+      ? bestOffer({
+          offers,
+          gramsPerDay,
+          lossPercent: costs.lossPercent,
+          keepsDays: keeping[storage].keepsMonths * DAYS_PER_MONTH,
+        })
+      : undefined;
+  const best = answer?.judged[answer.best];
+  const set = (index: number, some: Partial<OfferDraft>) =>
+    setDrafts(drafts.map((draft, i) => (i === index ? { ...draft, ...some } : draft)));
+  return (
+    <section className="pt-8">
+      <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
+        {best && answer && offers.length > 1
+          ? answer.allWaste
+            ? `None is used up in time; the ${words.weight(best.offer.grams)} pack wastes the least money.`
+            : `Buy the ${words.weight(best.offer.grams)} pack: the cheapest that you use before it goes stale.`
+          : 'Which pack is worth it?'}
+      </h1>
+      <p className="mt-3 text-lg">
+        You use {words.weight(gramsPerDay)} roasted a day, {words.weight(gramsPerDay / (1 - costs.lossPercent / 100))}{' '}
+        green; kept{' '}
+        <select
+          aria-label="How you keep green"
+          className="choice"
+          value={storage}
+          onChange={(event) => setStorage(event.target.value as Storage)}
+        >
+          {storages.map((each) => (
+            <option key={each} value={each}>
+              {keeping[each].name}
+            </option>
+          ))}
+        </select>
+        , it is good for {keeping[storage].keepsMonths} months.{' '}
+        <a className="underline underline-offset-4" href="/plan/ahead/">
+          Change what you use
+        </a>
+      </p>
+      <ol className="mt-5 space-y-2">
+        {drafts.map((draft, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: offers have no other identity
+          <li key={i} className="grid items-start gap-x-6 sm:grid-cols-[10rem_10rem_10rem_1fr]">
+            <TextField
+              label={`Pack ${i + 1}`}
+              placeholder={i === 0 ? '1 kg' : '5 kg'}
+              autoComplete="off"
+              error={read[i]?.errors.grams}
+              value={draft.grams}
+              onChange={(event) => set(i, { grams: event.target.value })}
+            />
+            <TextField
+              label={`Price ${i + 1}`}
+              unit={words.currency}
+              autoComplete="off"
+              inputMode="decimal"
+              error={read[i]?.errors.price}
+              value={draft.price}
+              onChange={(event) => set(i, { price: event.target.value })}
+            />
+            <TextField
+              label={`Carriage ${i + 1}`}
+              unit={words.currency}
+              autoComplete="off"
+              inputMode="decimal"
+              error={read[i]?.errors.carriage}
+              value={draft.carriage}
+              onChange={(event) => set(i, { carriage: event.target.value })}
+            />
+            {drafts.length > 2 && (
+              <Button
+                variant="quiet"
+                className="justify-self-start sm:mt-6"
+                onClick={() => setDrafts(drafts.filter((_, at) => at !== i))}
+              >
+                Take pack {i + 1} away
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+      <Button className="mt-3" onClick={() => setDrafts([...drafts, EMPTY])}>
+        Another pack
+      </Button>
+      {answer && <Offers answer={answer} costs={costs} />}
+    </section>
+  );
+}
+
+interface ReadOffer {
+  readonly offer: Offer | undefined;
+  readonly errors: {
+    readonly grams?: string | undefined;
+    readonly price?: string | undefined;
+    readonly carriage?: string | undefined;
+  };
+}
+
+/** A row that is still empty is no mistake; a price without a weight is one. */
+function readOffer(draft: OfferDraft, words: ReturnType<typeof useWords>): ReadOffer {
+  if (draft.grams.trim() === '' && draft.price.trim() === '') return { offer: undefined, errors: {} };
+  const grams: Result<number> = parseWeight(draft.grams, words.weightUnit, { range: PACK_RANGE });
+  const price = parseMoney(draft.price, words.currency);
+  const carriage: Result<number> =
+    draft.carriage.trim() === '' ? { ok: true, value: 0 } : parseMoney(draft.carriage, words.currency);
+  const message = (result: Result<number>) => (result.ok ? undefined : result.issues.map(issueSentence).join(' '));
+  return {
+    offer:
+      grams.ok && price.ok && carriage.ok
+        ? { grams: grams.value, priceMinor: price.value, carriageMinor: carriage.value }
+        : undefined,
+    errors: {
+      grams: draft.grams.trim() === '' ? 'A price needs its weight: how much is in the pack?' : message(grams),
+      price: draft.price.trim() === '' ? undefined : message(price),
+      carriage: message(carriage),
+    },
+  };
+}
+
+/** A span of days as one says it. */
+export function daysWords(days: number): string {
+  if (days < 60) return `${Math.round(days)} days`;
+  return days < 700 ? `${Math.round(days / DAYS_PER_MONTH)} months` : `${(days / 365).toFixed(1)} years`;
+}

@@ -1,0 +1,67 @@
+import type { BuyingAnswer } from '@/core/cost';
+import type { Costs } from '@/ui/useCosts';
+import { useWords } from '@/ui/useHousehold';
+import { daysWords } from './BuyingView';
+
+/** What each pack comes to: a roasted kilogram, a mug, how long it lasts, and against the shop. */
+export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; readonly costs: Costs }) {
+  const words = useWords();
+  const { mugMl, gramsPerLitre, shopMinorPerKg } = costs.household;
+  const mugKg = ((mugMl / 1000) * gramsPerLitre) / 1000;
+  const energy = costs.energyMinorPerKg ?? 0;
+  return (
+    <div className="mt-6 overflow-x-auto">
+      <table className="w-full min-w-[40rem] text-left">
+        <thead className="text-husk border-ink border-b-2 text-[0.95rem]">
+          <tr>
+            <th className="py-2 font-normal">Pack</th>
+            <th className="font-normal">Green, landed</th>
+            <th className="font-normal">Roasted</th>
+            <th className="font-normal">A mug</th>
+            <th className="font-normal">Lasts</th>
+            <th className="font-normal">Against the shop</th>
+          </tr>
+        </thead>
+        <tbody>
+          {answer.judged
+            .map((each) => ({ ...each, homeMinorPerKg: each.drunkMinorPerKg + energy }))
+            .map((each, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: offers have no other identity
+              <tr key={i} className="border-line border-b">
+                <td className="py-3">
+                  <b>{words.weight(each.offer.grams)}</b>
+                  {i === answer.best && answer.judged.length > 1 && <b className="text-bill"> best for you</b>}
+                </td>
+                <td>{words.money(each.landedMinorPerKg)} a kg</td>
+                <td>{words.money(each.homeMinorPerKg)} a kg</td>
+                <td>{words.money(each.homeMinorPerKg * mugKg)}</td>
+                <td>
+                  {daysWords(each.lastsDays)}
+                  {each.wastedGrams > 0 && (
+                    <span className="text-danger block">{words.weight(each.wastedGrams)} would go stale</span>
+                  )}
+                </td>
+                <td>
+                  {shopMinorPerKg === undefined ? (
+                    <a className="underline underline-offset-4" href="/files/#use-and-money">
+                      Say what a shop takes
+                    </a>
+                  ) : shopMinorPerKg >= each.homeMinorPerKg ? (
+                    `saves ${words.money(shopMinorPerKg - each.homeMinorPerKg)} a kg`
+                  ) : (
+                    <span className="text-danger">{words.money(each.homeMinorPerKg - shopMinorPerKg)} a kg dearer</span>
+                  )}
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      <p className="text-husk mt-3 text-[0.95rem]">
+        Roasted: with a loss of {costs.lossPercent.toFixed(1)} %, and what would go stale paid for but not drunk;{' '}
+        {energy > 0
+          ? `${words.money(energy)} a kg of electricity is in it.`
+          : 'without energy, until your gear’s power and your tariff are known.'}
+      </p>
+    </div>
+  );
+}

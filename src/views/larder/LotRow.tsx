@@ -1,0 +1,136 @@
+import {
+  boughtGrams,
+  type Lot,
+  type LotAge,
+  lastWeighing,
+  lotAge,
+  lotHints,
+  lotTitle,
+  processNames,
+} from '@/core/bean';
+import { landedOfPacks } from '@/core/cost';
+import { dayOf } from '@/store/days';
+import type { LotStock } from '@/store/larder';
+import { Button } from '@/ui/Button';
+import { shortDate } from '@/ui/dates';
+import { useWords } from '@/ui/useHousehold';
+
+interface LotRowProps {
+  readonly stock: LotStock;
+  readonly lots: readonly LotStock[];
+  /** The largest purchase, which the bars are drawn against, grams. */
+  readonly most: number;
+  readonly onEdit: () => void;
+  readonly onWeigh: () => void;
+  readonly onRemove: () => void;
+}
+
+/** One lot: what it is, what is left, what it wants of the roast. */
+export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowProps) {
+  const words = useWords();
+  const { lot, roasts, leftGrams } = stock;
+  const landed = landedOfPacks(lot.packs);
+  const age = lotAge(lot, dayOf(new Date()));
+  const hints = lotHints(lot).slice(0, 2);
+  const facts = [
+    lot.blendOf ? 'blend' : processNames[lot.process],
+    roasts === 0 ? 'not roasted yet' : roasts === 1 ? 'one roast' : `${roasts} roasts`,
+    landed === undefined ? undefined : `${words.money(landed)} a kg`,
+    lot.scoopGrams ? `a scoop is ${words.weight(lot.scoopGrams)}` : undefined,
+  ];
+  return (
+    <li className="grid items-start gap-x-6 gap-y-2 py-4 md:grid-cols-[19rem_1fr_auto]">
+      <div>
+        <b className="text-lg">{lotTitle(lot)}</b>
+        {lot.mark && <span className="text-husk">, {lot.mark}</span>}
+        <span className="text-husk block">{facts.filter(Boolean).join(' · ')}</span>
+        {age && <span className={age.state === 'old' ? 'text-danger block' : 'text-husk block'}>{ageWords(age)}</span>}
+      </div>
+      <div>
+        <Stock lot={lot} leftGrams={leftGrams} most={most} />
+        {lot.blendOf && <p className="text-husk text-[0.95rem]">{blendWords(lot, lots)}</p>}
+        {hints.map(({ advice, reason }) => (
+          <p key={reason} className="mt-1 max-w-[64ch] text-[0.95rem]">
+            {advice} <span className="text-husk">{reason}</span>
+          </p>
+        ))}
+        {(lot.tasted ?? lot.expected) && (
+          <p className="text-husk mt-1 text-[0.95rem]">
+            {lot.tasted ? `Tasted of ${lot.tasted}.` : `Said to taste of ${lot.expected}.`}
+          </p>
+        )}
+      </div>
+      <div className="flex flex-wrap">
+        <Button variant="quiet" className="px-3" onClick={onWeigh} aria-label={`Weigh ${lot.name}`}>
+          Weigh
+        </Button>
+        <Button variant="quiet" className="px-3" onClick={onEdit} aria-label={`Edit ${lot.name}`}>
+          Edit
+        </Button>
+        <Button
+          variant="quiet"
+          className="px-3"
+          onClick={onRemove}
+          aria-label={`${roasts > 0 ? 'Put away' : 'Delete'} ${lot.name}`}
+        >
+          {roasts > 0 ? 'Put away' : 'Delete'}
+        </Button>
+      </div>
+    </li>
+  );
+}
+
+function ageWords({ state, months, keepsUntil }: LotAge): string {
+  const old = months < 1 ? 'new in' : months < 2 ? 'a month old' : `${Math.floor(months)} months old`;
+  switch (state) {
+    case 'fresh':
+      return `${old}, fresh`;
+    case 'useSoon':
+      return `${old}: use it by ${shortDate(keepsUntil)}`;
+    case 'old':
+      return `${old}: past its time; expect it flat and woody`;
+  }
+}
+
+function blendWords({ blendOf = [] }: Lot, lots: readonly LotStock[]): string {
+  const parts = [...blendOf]
+    .sort((a, b) => b.share - a.share)
+    .map(({ lotId, share }) => {
+      const name = lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? 'beans put away';
+      return `${Math.round(share * 100)} % ${name}`;
+    });
+  return `Made of ${parts.join(', ')}.`;
+}
+
+/** What is left, as long as it weighs, inside what was bought. */
+function Stock({ lot, leftGrams, most }: { readonly lot: Lot; readonly leftGrams: number; readonly most: number }) {
+  const words = useWords();
+  const bought = boughtGrams(lot);
+  const weighed = lastWeighing(lot);
+  return (
+    <div>
+      <div className="bg-sunk h-5 rounded" style={{ width: `${(100 * bought) / most}%` }}>
+        <div
+          className="h-5 rounded bg-[#94a276]"
+          style={{ width: `${Math.max(0, Math.min(100, (100 * leftGrams) / bought))}%` }}
+        />
+      </div>
+      <p className="mt-1 text-[0.95rem]">
+        {leftGrams >= 0 ? (
+          <>
+            <b>{words.weight(leftGrams)} left</b>{' '}
+            <span className="text-husk">
+              of {words.weight(bought)}
+              {weighed && `, weighed on ${shortDate(weighed.at)}`}
+            </span>
+          </>
+        ) : (
+          <span className="text-danger">
+            The roasts took {words.weight(-leftGrams)} more than was bought. Add the missing pack under Edit, or weigh
+            what is there; nothing is thrown away.
+          </span>
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+import { useId, useState } from 'react';
+import { parseSamples } from '@/core/bean';
+import { issueSentence } from '@/core/issues';
+import { database } from '@/store/current';
+import { dayOf } from '@/store/days';
+import { addLots } from '@/store/larder';
+import { say } from '@/store/notices';
+import { Button } from '@/ui/Button';
+import { useWords } from '@/ui/useHousehold';
+
+/** Several small lots at once, a line each. */
+export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
+  const { weightUnit } = useWords();
+  const id = useId();
+  const [text, setText] = useState('');
+  const [errors, setErrors] = useState<readonly string[]>([]);
+  const read = parseSamples(text, weightUnit);
+  const save = async () => {
+    if (!read.ok)
+      return setErrors(
+        read.issues.map(
+          (issue) => `${issue.path.length > 0 ? `Line ${Number(issue.path[0]) + 1}: ` : ''}${issueSentence(issue)}`,
+        ),
+      );
+    const boughtOn = dayOf(new Date());
+    const change = await addLots(
+      database(),
+      read.value.map(({ grams, ...facts }) => ({ ...facts, packs: [{ grams, boughtOn }] })),
+    );
+    onClose();
+    say({
+      text: `${read.value.length === 1 ? 'One sample is' : `${read.value.length} samples are`} in the larder.`,
+      undo: change,
+    });
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <label htmlFor={id} className="text-husk block text-[0.95rem]">
+        One a line: name, origin, process, weight
+      </label>
+      <textarea
+        id={id}
+        rows={6}
+        className="border-husk mt-1 block w-full border-2 bg-transparent p-2"
+        placeholder={'Kite Hill, Ethiopia, natural, 100 g\nThree Herons, Rwanda, washed, 100 g'}
+        value={text}
+        aria-describedby={`${id}-errors`}
+        onChange={(event) => {
+          setText(event.target.value);
+          setErrors([]);
+        }}
+      />
+      <ul id={`${id}-errors`} className="text-danger mt-2" role={errors.length > 0 ? 'alert' : undefined}>
+        {errors.map((error) => (
+          <li key={error}>{error}</li>
+        ))}
+      </ul>
+      <div className="mt-4 flex gap-3">
+        <Button variant="next" type="submit">
+          {read.ok
+            ? `Add ${read.value.length === 1 ? 'one sample' : `${read.value.length} samples`}`
+            : 'Add the samples'}
+        </Button>
+        <Button onClick={onClose}>Cancel</Button>
+      </div>
+    </form>
+  );
+}

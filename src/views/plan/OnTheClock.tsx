@@ -1,0 +1,90 @@
+import { addDays, format, parseISO } from 'date-fns';
+import { coolDownMinOf, type Gear, largestGramsOf } from '@/core/gear';
+import { batchesTakeS } from '@/core/plan';
+import { drinkingWindow } from '@/core/shelf';
+import { formatClock, formatSpan } from '@/core/units';
+import { dayOf } from '@/store/days';
+import { useHousehold, useWords } from '@/ui/useHousehold';
+import type { Choices } from './useChoices';
+import type { Planned } from './usePlanned';
+
+interface OnTheClockProps {
+  readonly choices: Choices;
+  readonly planned: Planned;
+  readonly gear: readonly Gear[];
+  readonly onGear: (gearId: string) => void;
+}
+
+/** How long it takes: one roast with its first crack, or several batches with the cooling in between; and when it is ready. */
+export function OnTheClock({ choices, planned, gear: all, onGear }: OnTheClockProps) {
+  const { gear, forecasts, expectation, batches: plan, hotForMin } = planned;
+  const at = (milestone: string) => forecasts.find((each) => each.milestone === milestone);
+  const [firstCrack, pull] = [at('firstCrack'), at('pull')];
+  const batches = plan?.batches ?? 1;
+  const coolMin = coolDownMinOf(gear);
+  const other = batches > 1 && plan ? all.find((each) => largestGramsOf(each) >= plan.greenGrams) : undefined;
+  if (!pull || !firstCrack) return null;
+  return (
+    <>
+      <p className="font-heading text-4xl font-semibold">
+        {batches > 1 ? formatSpan(batchesTakeS(batches, pull.medianS, coolMin)) : `about ${formatClock(pull.medianS)}`}
+      </p>
+      <p className="text-husk mt-1">
+        {batches > 1
+          ? `${batches} roasts of about ${formatClock(pull.medianS)}, ${formatSpan(coolMin * 60)} for the ${gear.nickname} to cool between`
+          : `between ${formatClock(pull.earlyS)} and ${formatClock(pull.lateS)}`}
+      </p>
+      <p className="text-husk mt-1">
+        first crack about {formatClock(firstCrack.medianS)}, between {formatClock(firstCrack.earlyS)} and{' '}
+        {formatClock(firstCrack.lateS)}
+      </p>
+      {hotForMin > 0 && (
+        <p className="mt-3">
+          The {gear.nickname} is still hot: {Math.ceil(hotForMin)} min until it has cooled. Put in now, this one runs
+          ahead; the times allow for that.
+        </p>
+      )}
+      <p className="mt-3">
+        {expectation.fromRoasts > 0
+          ? `From your last ${expectation.fromRoasts} roasts in the ${gear.nickname}.`
+          : `Usual for this kind of gear; after three roasts in the ${gear.nickname}, your own times take over.`}
+      </p>
+      {other && other.id !== gear.id && (
+        <p className="mt-3">
+          In the {other.nickname} it would be one batch.{' '}
+          <button
+            type="button"
+            className="min-h-11 font-bold underline underline-offset-4"
+            onClick={() => onGear(other.id)}
+          >
+            Use it instead
+          </button>
+        </p>
+      )}
+      <Ready choices={choices} />
+    </>
+  );
+}
+
+/** When the jar is ready by the household's school of rest, and when to roast for a day. */
+function Ready({ choices }: { readonly choices: Choices }) {
+  const { restSchool } = useHousehold();
+  const words = useWords();
+  const restDays = Math.ceil(drinkingWindow(choices.shade, restSchool).readyDays);
+  const rest = `${words.shade(choices.shade)} wants ${restDays === 1 ? 'a day' : `${restDays} days`} of rest`;
+  if (choices.amountKind !== 'byDay')
+    return (
+      <p className="text-husk mt-3">
+        Ready to drink on {format(addDays(new Date(), restDays), 'EEEE')}: {rest}.
+      </p>
+    );
+  const latest = addDays(parseISO(choices.readyBy), -restDays);
+  const soonEnough = dayOf(latest) >= dayOf(new Date());
+  return (
+    <p className={soonEnough ? 'mt-3 font-bold' : 'text-danger mt-3'}>
+      {soonEnough
+        ? `Roast by ${dayOf(latest) === dayOf(new Date()) ? 'today' : format(latest, 'EEEE d MMM')}: ${rest}.`
+        : `Too late for ${format(parseISO(choices.readyBy), 'EEEE')}: ${rest}. Roasted today it is ready on ${format(addDays(new Date(), restDays), 'EEEE')}.`}
+    </p>
+  );
+}

@@ -1,0 +1,78 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { database } from '@/store/current';
+import { dayOf, getDay } from '@/store/days';
+import { addGear, addLot, gearWithUse, lotsWithStock } from '@/store/larder';
+import { getNamedRoast } from '@/store/queries';
+import { GearForm } from '@/ui/forms/GearForm';
+import { LotForm } from '@/ui/forms/LotForm';
+import { Island } from '@/ui/Island';
+import { PlanTabs } from '@/ui/PlanTabs';
+import { Plan } from './Plan';
+
+/** Before a roast: what goes in, in what, how dark. Asks for gear and beans first where there are none. */
+export function PlanView() {
+  return (
+    <Island>
+      <PlanTabs at="one" />
+      <Gathered />
+    </Island>
+  );
+}
+
+function Gathered() {
+  const query = new URLSearchParams(location.search);
+  const [again, batchId] = [query.get('again'), query.get('batch')];
+  const data = useLiveQuery(async () => {
+    const db = database();
+    const [gear, lots, earlier, day] = await Promise.all([
+      gearWithUse(db),
+      lotsWithStock(db),
+      again ? getNamedRoast(db, again) : undefined,
+      getDay(db, dayOf(new Date())),
+    ]);
+    return { gear, lots, earlier, day };
+  }, [again]);
+  if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
+  if (data.gear.length === 0)
+    return (
+      <FirstThings
+        title="What do you roast on?"
+        lead="A popper, a pan, an oven: whatever you have. You can add more later."
+      >
+        <GearForm onSave={async (facts) => void (await addGear(database(), facts))} />
+      </FirstThings>
+    );
+  if (data.lots.length === 0)
+    return (
+      <FirstThings title="Which beans do you have?" lead="One pack of green beans is enough to begin.">
+        <LotForm onSave={async (facts) => void (await addLot(database(), facts))} />
+      </FirstThings>
+    );
+  return (
+    <Plan
+      gear={data.gear.map((each) => each.gear)}
+      lots={data.lots}
+      day={data.day}
+      earlier={data.earlier?.roast}
+      batch={data.day?.batches.find(({ id }) => id === batchId)}
+    />
+  );
+}
+
+function FirstThings({
+  title,
+  lead,
+  children,
+}: {
+  readonly title: string;
+  readonly lead: string;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <section className="max-w-xl py-8">
+      <h1 className="text-4xl">{title}</h1>
+      <p className="text-husk mt-2 mb-6">{lead}</p>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,138 @@
+import { useState } from 'react';
+import { type Control, controlsOf, type Gear } from '@/core/gear';
+import { issueSentence } from '@/core/issues';
+import type { PlannedMove } from '@/core/roast';
+import { parseClock } from '@/core/units';
+import { Button } from '@/ui/Button';
+import { moveWords } from './Since';
+
+interface PlannedMovesProps {
+  readonly gear: Gear;
+  readonly moves: readonly PlannedMove[];
+  readonly onMoves: (moves: PlannedMove[]) => void;
+}
+
+const MILESTONES = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack'] as const;
+const milestoneLabels = {
+  yellow: 'at yellow',
+  firstCrack: 'at first crack',
+  firstCrackEnd: 'as first crack ends',
+  secondCrack: 'at second crack',
+} as const;
+
+/** Moves meant for a milestone or a time; the roast screen brings them up when they are due. */
+export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
+  const controls = controlsOf(gear);
+  const [controlId, setControlId] = useState('');
+  const [value, setValue] = useState('');
+  const [when, setWhen] = useState<string>('yellow');
+  const [clock, setClock] = useState('');
+  const [error, setError] = useState('');
+  const control = controls.find(({ id }) => id === controlId) ?? controls[0];
+  if (!control) return null;
+  const add = () => {
+    const at = when === 'at' ? parseClock(clock) : undefined;
+    if (at && !at.ok) return setError(at.issues.map(issueSentence).join(' '));
+    setError('');
+    const picked = value === '' ? valuesOf(control)[0] : value;
+    onMoves([
+      ...moves,
+      {
+        control: control.id,
+        when: at?.ok
+          ? { kind: 'at', atS: Math.max(0, at.value) }
+          : { kind: 'milestone', milestone: when as (typeof MILESTONES)[number] },
+        ...(control.kind === 'act' || picked === undefined
+          ? {}
+          : { value: control.kind === 'step' ? Number(picked) : picked }),
+      },
+    ]);
+    setClock('');
+  };
+  return (
+    <section className="border-line border-t pt-3">
+      <h2 className="mb-2 text-xl">Moves you mean to make</h2>
+      <ul>
+        {moves.map((move, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two planned moves may be the same
+          <li key={i} className="flex items-center gap-3">
+            <span>{moveWords(move, gear)}</span>
+            <Button
+              variant="quiet"
+              aria-label={`Take ${moveWords(move, gear)} out`}
+              onClick={() => onMoves(moves.filter((_, at) => at !== i))}
+            >
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <select
+          aria-label="Move"
+          className="choice"
+          value={control.id}
+          onChange={(event) => {
+            setControlId(event.target.value);
+            setValue('');
+          }}
+        >
+          {controls.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label.toLowerCase()}
+            </option>
+          ))}
+        </select>
+        {control.kind !== 'act' && (
+          <select aria-label="To" className="choice" value={value} onChange={(event) => setValue(event.target.value)}>
+            {valuesOf(control).map((each) => (
+              <option key={each} value={each}>
+                {each}
+                {control.kind === 'step' && control.unit ? ` ${control.unit}` : ''}
+              </option>
+            ))}
+          </select>
+        )}
+        <select aria-label="When" className="choice" value={when} onChange={(event) => setWhen(event.target.value)}>
+          {MILESTONES.map((milestone) => (
+            <option key={milestone} value={milestone}>
+              {milestoneLabels[milestone]}
+            </option>
+          ))}
+          <option value="at">at a time</option>
+        </select>
+        {when === 'at' && (
+          <input
+            aria-label="Time of the move"
+            className="choice w-[6ch]"
+            placeholder="2:00"
+            value={clock}
+            onChange={(event) => setClock(event.target.value)}
+          />
+        )}
+        <Button onClick={add}>Add</Button>
+      </div>
+      {error && (
+        <p role="alert" className="text-danger mt-1">
+          {error}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The values a control can be set to, the likeliest change first. */
+function valuesOf(control: Control): string[] {
+  switch (control.kind) {
+    case 'act':
+      return [];
+    case 'switch':
+      return [control.on, control.off];
+    case 'words':
+      return control.words;
+    case 'step': {
+      const count = Math.round((control.most - control.least) / control.by) + 1;
+      return Array.from({ length: count }, (_, i) => String(control.least + i * control.by));
+    }
+  }
+}

@@ -1,0 +1,71 @@
+import { type Gear, methodOf } from '@/core/gear';
+import { schoolsFor } from '@/core/plan';
+import type { PullRule, PullRuleKind } from '@/core/roast';
+import type { ShadeNumber } from '@/core/shade';
+import { fromCelsius } from '@/core/units';
+import { useWords } from '@/ui/useHousehold';
+
+interface RuleChoiceProps {
+  readonly gear: Gear;
+  readonly shade: ShadeNumber;
+  readonly rule: PullRule;
+  readonly onRule: (rule: PullRule) => void;
+}
+
+/** How each kind stands in the sentence, behind its number where it has one. */
+const names = {
+  afterFirstCrack: 's after first crack',
+  afterFirstCrackEnd: 's after first crack ends',
+  firstSnaps: 'at the first snaps of second crack',
+  intoSecondCrack: 's into second crack',
+  colour: 'by colour',
+  probe: 'past first crack by the probe',
+  smell: 'by smell',
+} as const satisfies Record<PullRuleKind, string>;
+
+/** The pull rule inside the plan's sentence: its number, then its kind; only what makes sense on this gear. */
+export function RuleChoice({ gear, shade, rule, onRule }: RuleChoiceProps) {
+  const { temperatureUnit } = useWords();
+  const { pull, firstCrack } = methodOf(gear.method);
+  const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
+  const number =
+    'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
+  const setNumber = (text: string) => {
+    const value = Math.max(0, Math.min(900, Math.round(Number(text) || 0)));
+    if ('seconds' in rule) onRule({ ...rule, seconds: value });
+    if ('degreesPast' in rule) onRule({ ...rule, degreesPast: Math.min(60, value / perDegree) });
+  };
+  return (
+    <span className="whitespace-nowrap max-sm:whitespace-normal">
+      {number !== undefined && (
+        <input
+          aria-label={'seconds' in rule ? 'Seconds' : 'Degrees'}
+          inputMode="numeric"
+          className="choice min-w-[2ch] text-center"
+          value={number}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setNumber(event.target.value)}
+        />
+      )}{' '}
+      {'degreesPast' in rule && `°${temperatureUnit} `}
+      <span className="whitespace-nowrap">
+        <select
+          aria-label="Pull"
+          className="choice"
+          value={rule.kind}
+          onChange={(event) => {
+            const school = schoolsFor(gear, shade).find(({ kind }) => kind === event.target.value);
+            if (school) onRule(school.usual(shade, pull.medianS - firstCrack.medianS));
+          }}
+        >
+          {schoolsFor(gear, shade).map(({ kind }) => (
+            <option key={kind} value={kind}>
+              {names[kind]}
+            </option>
+          ))}
+        </select>
+        ,
+      </span>
+    </span>
+  );
+}

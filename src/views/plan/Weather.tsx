@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { paceFactor, weatherWord } from '@/core/forecast';
+import { issueSentence } from '@/core/issues';
+import type { RoastDay } from '@/core/plan';
+import { type Wind, winds } from '@/core/roast';
+import { formatSpan, fromCelsius, parseTemperature } from '@/core/units';
+import { database } from '@/store/current';
+import { dayOf, editDay } from '@/store/days';
+import { useWords } from '@/ui/useHousehold';
+import type { Choices } from './useChoices';
+import type { Planned } from './usePlanned';
+
+const windNames = { calm: 'calm', breeze: 'a breeze', strong: 'a strong wind' } as const satisfies Record<Wind, string>;
+const RANGE = { leastC: -40, mostC: 60 };
+
+interface WeatherProps {
+  readonly choices: Choices;
+  readonly planned: Planned;
+  readonly day: RoastDay | undefined;
+}
+
+/** Outdoors: how cold and windy it is today, and what that does to the times. Noted once a day. */
+export function Weather({ choices, planned, day }: WeatherProps) {
+  const words = useWords();
+  const [text, setText] = useState<string>();
+  if (choices.place !== 'outdoors') return null;
+  const save = (facts: Partial<RoastDay>) => void editDay(database(), dayOf(new Date()), () => facts);
+  const stored =
+    day?.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
+  const parsed =
+    text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
+  const firstCrackS = planned.expectation.at.firstCrack.medianS;
+  const lateS = firstCrackS * (1 - 1 / paceFactor({ ambientC: day?.ambientC, wind: day?.wind }));
+  const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind });
+  return (
+    <div className="ml-auto max-w-[26rem] text-right max-sm:ml-0 max-sm:text-left">
+      <p className="text-husk">
+        Outside it is{' '}
+        <input
+          aria-label="Outside temperature"
+          className="choice w-[4ch] text-center font-bold"
+          placeholder="?"
+          value={text ?? stored}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={() => {
+            if (text?.trim() === '') save({ ambientC: undefined });
+            if (parsed?.ok) save({ ambientC: parsed.value });
+            if (!parsed || parsed.ok) setText(undefined);
+          }}
+          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+        />{' '}
+        °{words.temperatureUnit}, with{' '}
+        <select
+          aria-label="Wind"
+          className="choice"
+          value={day?.wind ?? 'calm'}
+          onChange={(event) => save({ wind: event.target.value as Wind })}
+        >
+          {winds.map((wind) => (
+            <option key={wind} value={wind}>
+              {wind === 'calm' ? 'no wind' : windNames[wind]}
+            </option>
+          ))}
+        </select>
+        {Math.abs(lateS) >= 5 &&
+          `: first crack about ${formatSpan(Math.abs(lateS))} ${lateS > 0 ? 'later' : 'sooner'} than on a mild, calm day`}
+        .
+      </p>
+      {parsed && !parsed.ok && (
+        <p role="alert" className="text-danger">
+          {parsed.issues.map(issueSentence).join(' ')}
+        </p>
+      )}
+      {word && <p className="mt-1">{word}</p>}
+    </div>
+  );
+}

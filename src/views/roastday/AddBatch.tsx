@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { lotTitle, measuresOf } from '@/core/bean';
+import { type Gear, judgeBatch, usualGramsOf } from '@/core/gear';
+import { issueSentence } from '@/core/issues';
+import { type ShadeNumber, shades } from '@/core/shade';
+import { parseWeight } from '@/core/units';
+import { database } from '@/store/current';
+import { addBatches } from '@/store/days';
+import type { LotStock } from '@/store/larder';
+import { Button, LinkButton } from '@/ui/Button';
+import { useWords } from '@/ui/useHousehold';
+
+interface AddBatchProps {
+  readonly date: string;
+  readonly gear: readonly Gear[];
+  readonly lots: readonly LotStock[];
+}
+
+const RANGE = { leastGrams: 1, mostGrams: 5000 };
+const COUNTS = [1, 2, 3, 4, 5, 6];
+
+/** One more batch, as a sentence. */
+export function AddBatch({ date, gear, lots }: AddBatchProps) {
+  const words = useWords();
+  const [lotId, setLotId] = useState('');
+  const [gearId, setGearId] = useState('');
+  const [text, setText] = useState<string>();
+  const [shade, setShade] = useState<ShadeNumber>(4);
+  const [count, setCount] = useState(1);
+  const its = gear.find(({ id }) => id === gearId) ?? gear[0];
+  const stock = lots.find(({ lot }) => lot.id === lotId) ?? lots[0];
+  if (!its || !stock)
+    return (
+      <div className="mt-6">
+        <LinkButton href="/plan/" variant="next">
+          Add gear and beans first
+        </LinkButton>
+      </div>
+    );
+  const shown = text ?? words.weight(usualGramsOf(its));
+  const grams = parseWeight(shown, words.weightUnit, { range: RANGE, extraGramsPer: measuresOf(stock.lot) });
+  const verdict = grams.ok ? judgeBatch(its, grams.value) : undefined;
+  const add = () => {
+    if (!grams.ok) return;
+    const batch = { lotId: stock.lot.id, gearId: its.id, greenGrams: grams.value, shade };
+    void addBatches(database(), date, Array(count).fill(batch));
+  };
+  return (
+    <section className="border-ink mt-8 border-t-2 pt-4">
+      <h2 className="text-2xl leading-[1.7] font-medium">
+        Add{' '}
+        <select
+          aria-label="How many"
+          className="choice"
+          value={count}
+          onChange={(event) => setCount(Number(event.target.value))}
+        >
+          {COUNTS.map((each) => (
+            <option key={each} value={each}>
+              {each === 1 ? 'one batch' : `${each} batches`}
+            </option>
+          ))}
+        </select>{' '}
+        of{' '}
+        <input
+          aria-label="Batch weight"
+          className="choice w-[5ch]"
+          value={shown}
+          onChange={(event) => setText(event.target.value)}
+        />{' '}
+        <select
+          aria-label="Batch beans"
+          className="choice"
+          value={stock.lot.id}
+          onChange={(event) => setLotId(event.target.value)}
+        >
+          {lots.map(({ lot }) => (
+            <option key={lot.id} value={lot.id}>
+              {lotTitle(lot)}
+            </option>
+          ))}
+        </select>{' '}
+        in the{' '}
+        <select
+          aria-label="Batch gear"
+          className="choice"
+          value={its.id}
+          onChange={(event) => {
+            setGearId(event.target.value);
+            setText(undefined);
+          }}
+        >
+          {gear.map((each) => (
+            <option key={each.id} value={each.id}>
+              {each.nickname}
+            </option>
+          ))}
+        </select>
+        , to{' '}
+        <select
+          aria-label="Batch shade"
+          className="choice"
+          value={shade}
+          onChange={(event) => setShade(Number(event.target.value) as ShadeNumber)}
+        >
+          {shades.map(({ number }) => (
+            <option key={number} value={number}>
+              {words.shade(number)}
+            </option>
+          ))}
+        </select>
+        .
+      </h2>
+      {!grams.ok && (
+        <p role="alert" className="text-danger mt-2">
+          {grams.issues.map(issueSentence).join(' ')}
+        </p>
+      )}
+      {verdict && (verdict.kind === 'above' || verdict.kind === 'aboveLargest' || verdict.kind === 'absurd') && (
+        <p className="text-danger mt-2">
+          More than the {its.nickname} takes well (
+          {words.weight(verdict.kind === 'aboveLargest' ? verdict.largestGrams : verdict.mostGrams)}).
+        </p>
+      )}
+      <Button className="mt-3" disabled={!grams.ok} onClick={add}>
+        Put it on the list
+      </Button>
+    </section>
+  );
+}

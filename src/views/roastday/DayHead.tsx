@@ -1,0 +1,87 @@
+import { format, parseISO } from 'date-fns';
+import { formatSpan } from '@/core/units';
+import { database } from '@/store/current';
+import { dayOf, editDay } from '@/store/days';
+import { say } from '@/store/notices';
+import { Button, LinkButton } from '@/ui/Button';
+import type { DayData, DayPlan } from './useDayPlan';
+
+interface DayHeadProps {
+  readonly date: string;
+  readonly data: DayData;
+  readonly plan: DayPlan;
+}
+
+/** The day in a sentence, the next batch to roast, and the better order where there is one. */
+export function DayHead({ date, data, plan }: DayHeadProps) {
+  const { lines, endMs, lateS, better } = plan;
+  const toCome = lines.filter(({ state }) => state === 'toCome');
+  const heat = lines.find(({ state }) => state === 'onTheHeat');
+  const next = toCome[0];
+  const isToday = date === dayOf(new Date());
+  const name = (gearId: string | undefined) => data.gear.find(({ id }) => id === gearId)?.nickname ?? 'gear';
+  const lot = (lotId: string | undefined) => data.lots.find((each) => each.lot.id === lotId)?.lot.name ?? 'beans';
+  const takeBetter = async () => {
+    const order = better?.order ?? [];
+    const change = await editDay(database(), date, (day) => ({
+      batches: [
+        ...day.batches.filter(({ id }) => !order.includes(id)),
+        ...order.flatMap((id) => day.batches.find((batch) => batch.id === id) ?? []),
+      ],
+    }));
+    say({ text: 'The batches are in the shortest order.', undo: change });
+  };
+  return (
+    <header>
+      <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
+        {headline(date, lines.length, toCome.length, endMs, isToday)}
+      </h1>
+      <div className="mt-5 flex flex-wrap items-center gap-x-6 gap-y-3">
+        {heat && (
+          <LinkButton
+            href={`/roast/live/?id=${encodeURIComponent(heat.row.roast?.id ?? '')}`}
+            variant="next"
+            size="large"
+          >
+            To the {name(heat.row.batch.gearId)}, on the heat
+          </LinkButton>
+        )}
+        {!heat && next && isToday && (
+          <LinkButton href={`/plan/?batch=${encodeURIComponent(next.row.batch.id)}`} variant="next" size="large">
+            Next: {lot(next.row.batch.lotId)} in the {name(next.row.batch.gearId)}
+          </LinkButton>
+        )}
+        {toCome.length > 0 && (
+          <label className="text-husk">
+            First beans in at{' '}
+            <input
+              type="time"
+              className="choice text-ink font-bold"
+              value={data.day?.startsAt ?? ''}
+              onChange={(event) =>
+                void editDay(database(), date, () => ({ startsAt: event.target.value || undefined }))
+              }
+            />
+          </label>
+        )}
+        {lateS >= 60 && (
+          <p className="font-bold">{formatSpan(lateS)} behind the hour you set; the times below follow.</p>
+        )}
+      </div>
+      {better && (
+        <p className="mt-4 flex flex-wrap items-center gap-x-4">
+          Another order would be over {formatSpan(better.savesS)} sooner.
+          <Button onClick={() => void takeBetter()}>Take the shortest order</Button>
+        </p>
+      )}
+    </header>
+  );
+}
+
+function headline(date: string, all: number, left: number, endMs: number, isToday: boolean): string {
+  const day = isToday ? 'Today' : format(parseISO(date), 'EEEE d MMMM');
+  if (all === 0) return `Nothing is planned for ${isToday ? 'today' : day} yet.`;
+  if (left === 0) return `${day}: all ${all === 1 ? 'of one batch' : `${all} batches`} roasted.`;
+  const batches = left === 1 ? 'one batch' : `${left} batches`;
+  return `${day}: ${batches}${left < all ? ' to go' : ''}, over by ${format(endMs, 'HH:mm')}.`;
+}

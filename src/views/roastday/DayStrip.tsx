@@ -1,0 +1,99 @@
+import { scaleLinear } from 'd3-scale';
+import { format } from 'date-fns';
+import { coolDownMinOf } from '@/core/gear';
+import { beanColour, shadeTone } from '@/core/shade';
+import { useWidth } from '@/ui/useWidth';
+import type { DayData, DayPlan } from './useDayPlan';
+
+interface DayStripProps {
+  readonly data: DayData;
+  readonly plan: DayPlan;
+}
+
+const ROW = 46;
+const NAME_WIDTH = 128;
+const HOUR_MS = 3_600_000;
+
+/** The day drawn: a line for each piece of gear, its roasts in the shade they are meant for, its cooling hatched. */
+export function DayStrip({ data, plan }: DayStripProps) {
+  const { ref, width } = useWidth();
+  const used = data.gear.filter(({ id }) => plan.lines.some(({ row }) => row.batch.gearId === id));
+  const fromMs = Math.min(...plan.lines.map(({ startMs }) => startMs));
+  const toMs = Math.max(...plan.lines.map(({ pullMs }) => pullMs), plan.endMs);
+  const x = scaleLinear([fromMs, toMs], [NAME_WIDTH, Math.max(width, NAME_WIDTH + 10)]);
+  const stepMs =
+    [HOUR_MS / 4, HOUR_MS / 2, HOUR_MS, 2 * HOUR_MS].find((each) => x(fromMs + each) - NAME_WIDTH > 64) ?? 4 * HOUR_MS;
+  const firstTick = Math.ceil(fromMs / stepMs) * stepMs;
+  const ticks = Array.from(
+    { length: Math.max(0, Math.floor((toMs - firstTick) / stepMs) + 1) },
+    (_, i) => firstTick + i * stepMs,
+  );
+  return (
+    <div ref={ref} className="mt-6 overflow-hidden">
+      <svg
+        role="img"
+        aria-label={`The day from ${format(fromMs, 'HH:mm')} to ${format(toMs, 'HH:mm')}; the list below says it in words.`}
+        width={width}
+        height={used.length * ROW + 26}
+        className="block"
+      >
+        <defs>
+          <pattern id="day-cooling" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="2.5" height="8" fill="var(--husk)" />
+          </pattern>
+        </defs>
+        {used.map((gear, i) => (
+          <g key={gear.id} transform={`translate(0 ${i * ROW})`}>
+            <text x={0} y={24} fontSize={16} fontWeight={700} fill="var(--ink)">
+              {gear.nickname.length > 15 ? `${gear.nickname.slice(0, 14)}…` : gear.nickname}
+            </text>
+            <line x1={NAME_WIDTH} x2={width} y1={ROW - 6} y2={ROW - 6} stroke="var(--line)" />
+            {plan.lines
+              .filter(({ row }) => row.batch.gearId === gear.id)
+              .map(({ row, startMs, pullMs, state }) => {
+                const comesBack = plan.lines.some(
+                  (other) => other.row.batch.gearId === gear.id && other.startMs > startMs,
+                );
+                const coolEnd = pullMs + coolDownMinOf(gear) * 60_000;
+                return (
+                  <g key={row.batch.id}>
+                    <rect
+                      x={x(startMs)}
+                      y={5}
+                      width={Math.max(x(pullMs) - x(startMs), 3)}
+                      height={28}
+                      rx={5}
+                      fill={beanColour(shadeTone(row.batch.shade))}
+                      opacity={state === 'toCome' ? 1 : 0.5}
+                    />
+                    {comesBack && !row.batch.hotStart && (
+                      <rect
+                        x={x(pullMs)}
+                        y={15}
+                        width={Math.max(0, Math.min(x(coolEnd), width) - x(pullMs))}
+                        height={9}
+                        fill="url(#day-cooling)"
+                      />
+                    )}
+                  </g>
+                );
+              })}
+          </g>
+        ))}
+        {ticks.map((at) => (
+          <text
+            key={at}
+            x={x(at)}
+            y={used.length * ROW + 18}
+            textAnchor="middle"
+            fontSize={14}
+            fill="var(--husk)"
+            className="num"
+          >
+            {format(at, 'HH:mm')}
+          </text>
+        ))}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { database } from '@/store/current';
+import { batchRows, dayOf, getDay } from '@/store/days';
+import { gearWithUse, lotsWithStock } from '@/store/larder';
+import { Island } from '@/ui/Island';
+import { PlanTabs } from '@/ui/PlanTabs';
+import { useNow } from '@/ui/useNow';
+import { AddBatch } from './AddBatch';
+import { DayHead } from './DayHead';
+import { DayList } from './DayList';
+import { useDayPlan } from './useDayPlan';
+
+/** A day with several batches: their order, their times, what is next and how late it is. */
+export function RoastDayView() {
+  return (
+    <Island>
+      <PlanTabs at="day" />
+      <Day />
+    </Island>
+  );
+}
+
+function Day() {
+  const asked = new URLSearchParams(location.search).get('date');
+  const [date] = useState(asked ?? dayOf(new Date()));
+  const data = useLiveQuery(async () => {
+    const db = database();
+    const day = await getDay(db, date);
+    const [rows, gear, lots] = await Promise.all([batchRows(db, day), gearWithUse(db), lotsWithStock(db)]);
+    return { day, rows, gear: gear.map((each) => each.gear), lots };
+  }, [date]);
+  // Twice a minute is enough for how late it is.
+  const nowMs = useNow(true);
+  const plan = useDayPlan(date, data, Math.floor(nowMs / 30_000) * 30_000);
+  if (!data || !plan) return <p className="text-husk py-10">Looking at the day…</p>;
+  return (
+    <section className="pt-6">
+      <DayHead date={date} data={data} plan={plan} />
+      <DayList date={date} data={data} plan={plan} />
+      <AddBatch date={date} gear={data.gear} lots={data.lots} />
+    </section>
+  );
+}

@@ -1,0 +1,169 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useState } from 'react';
+import { expectationFor } from '@/core/forecast';
+import { coolDownMinOf, type Gear, methodOf } from '@/core/gear';
+import {
+  dayReasons,
+  HANDLING_S,
+  type Job,
+  type Reason,
+  type RoastDay,
+  type Schedule,
+  type Slot,
+  type Standing,
+  scheduleInOrder,
+} from '@/core/plan';
+import { database } from '@/store/current';
+import type { BatchRow } from '@/store/days';
+import type { LotStock } from '@/store/larder';
+import { pastMilestones } from '@/store/roasting';
+import { searchBestOrder } from '@/workers/planner/client';
+
+export interface DayData {
+  readonly day: RoastDay | undefined;
+  readonly rows: readonly BatchRow[];
+  readonly gear: readonly Gear[];
+  readonly lots: readonly LotStock[];
+}
+
+/** One line of the day: done, on the heat, or to come with its times. */
+export interface DayLine {
+  readonly row: BatchRow;
+  readonly state: 'done' | 'onTheHeat' | 'toCome';
+  /** Wall-clock milliseconds; as they were, or as they are expected. */
+  readonly startMs: number;
+  readonly pullMs: number;
+  readonly reason: Reason | undefined;
+}
+
+export interface DayPlan {
+  readonly lines: readonly DayLine[];
+  /** When the last batch is cool and weighed. */
+  readonly endMs: number;
+  /** How much later than meant the next batch starts, seconds; 0 when in time. */
+  readonly lateS: number;
+  /** What a better order would save, seconds; undefined while it is looked for or when there is none. */
+  readonly better: { readonly order: readonly string[]; readonly savesS: number } | undefined;
+}
+
+/** Fewer seconds saved are not worth a change of plan. */
+const WORTH_S = 60;
+
+/** The times of a day: what was roasted as it was, what is to come from now on in the order that stands. */
+export function useDayPlan(date: string, data: DayData | undefined, nowMs: number): DayPlan | undefined {
+  const durations = useDurations(data);
+  const dayStartMs = startOfDay(date, data?.day);
+  const begun = data?.rows.some(({ roast }) => roast?.chargedAt);
+  // Before the first batch the plan counts from the hour that was set, or from now where that has passed.
+  const fromMs = Math.max(nowMs, dayStartMs ?? nowMs);
+  const open =
+    data?.rows.filter(
+      ({ reached, roast }) => !roast || (roast.chargedAt === undefined && reached.pull === undefined),
+    ) ?? [];
+  const jobs = durations && open.flatMap(({ batch }) => jobFor(batch, data?.gear ?? [], durations));
+  const standing = data && standingAt(data, durations, fromMs);
+  const better = useBetter(jobs, standing);
+  if (!data || !durations || !jobs || !standing) return undefined;
+  const schedule = scheduleInOrder(jobs, standing);
+  const reasons = dayReasons(schedule.slots);
+  const slots = new Map(schedule.slots.map((slot, i) => [slot.id, { slot, reason: reasons[i] }]));
+  const lines = data.rows.flatMap((row): DayLine[] => {
+    const planned = slots.get(row.batch.id);
+    if (planned) return [lineToCome(row, planned.slot, planned.reason, fromMs)];
+    const chargedMs = Date.parse(row.roast?.chargedAt ?? '');
+    if (Number.isNaN(chargedMs)) return [];
+    const pullS = row.reached.pull ?? durations.get(row.batch.gearId) ?? 0;
+    const state = row.reached.pull === undefined ? 'onTheHeat' : 'done';
+    return [{ row, state, startMs: chargedMs, pullMs: chargedMs + pullS * 1000, reason: undefined }];
+  });
+  const first = lines.find(({ state }) => state === 'toCome');
+  const meantMs = begun ? undefined : dayStartMs;
+  return {
+    lines,
+    endMs: fromMs + schedule.endS * 1000,
+    lateS: first && meantMs !== undefined ? Math.max(0, (first.startMs - meantMs) / 1000) : 0,
+    better:
+      better && schedule.endS - better.endS >= WORTH_S
+        ? { order: better.slots.map(({ id }) => id), savesS: schedule.endS - better.endS }
+        : undefined,
+  };
+}
+
+function lineToCome(row: BatchRow, slot: Slot, reason: Reason | undefined, fromMs: number): DayLine {
+  return { row, state: 'toCome', startMs: fromMs + slot.startS * 1000, pullMs: fromMs + slot.pullS * 1000, reason };
+}
+
+/** Wall-clock start of the day as it was set; undefined when no hour was. */
+function startOfDay(date: string, day: RoastDay | undefined): number | undefined {
+  return day?.startsAt === undefined ? undefined : new Date(`${date}T${day.startsAt}`).getTime();
+}
+
+/** How long a roast takes on each piece of gear, seconds, by its own record where there is enough of it. */
+function useDurations(data: DayData | undefined): ReadonlyMap<string, number> | undefined {
+  const gear = data?.gear.map(({ id }) => id).join();
+  const past = useLiveQuery(async () => {
+    if (!data) return undefined;
+    return Promise.all(data.gear.map(async (each) => [each, await pastMilestones(database(), each.id, '')] as const));
+  }, [gear]);
+  return (
+    past &&
+    new Map(
+      past.map(([each, roasts]) => [
+        each.id as string,
+        expectationFor(methodOf(each.method), 4, roasts).at.pull.medianS,
+      ]),
+    )
+  );
+}
+
+function jobFor(
+  batch: RoastDay['batches'][number],
+  gear: readonly Gear[],
+  durations: ReadonlyMap<string, number>,
+): Job[] {
+  const its = gear.find(({ id }) => id === batch.gearId);
+  if (!its) return [];
+  const method = methodOf(its.method);
+  const medium = durations.get(its.id) ?? method.pull.medianS;
+  const byShade = expectationFor(method, batch.shade, [], { gearHot: batch.hotStart }).at.pull.medianS;
+  // The gear's own pace, moved to this batch's shade and a hot start by the method's figures.
+  const roastS = medium * (byShade / method.pull.medianS);
+  return [{ id: batch.id, gearId: its.id, roastS, coolS: coolDownMinOf(its) * 60, hotStart: batch.hotStart === true }];
+}
+
+/** When the person is free and each gear cool, seconds from `fromMs`, by what was roasted so far. */
+function standingAt(data: DayData, durations: ReadonlyMap<string, number> | undefined, fromMs: number): Standing {
+  let personFreeS = 0;
+  const gearReadyS: Record<string, number> = {};
+  for (const { batch, roast, reached } of data.rows) {
+    if (!roast?.chargedAt) continue;
+    const its = data.gear.find(({ id }) => id === batch.gearId);
+    const chargedS = (Date.parse(roast.chargedAt) + roast.clockShiftMs - fromMs) / 1000;
+    const pullS = Math.max(
+      chargedS + (reached.pull ?? durations?.get(batch.gearId) ?? 0),
+      reached.pull === undefined ? 0 : Number.NEGATIVE_INFINITY,
+    );
+    personFreeS = Math.max(personFreeS, pullS + HANDLING_S);
+    if (its) gearReadyS[batch.gearId] = Math.max(gearReadyS[batch.gearId] ?? 0, pullS + coolDownMinOf(its) * 60);
+  }
+  return { personFreeS, gearReadyS };
+}
+
+/** The best order of what is to come, looked for in a worker whenever the batches or the standing change. */
+function useBetter(jobs: readonly Job[] | undefined, standing: Standing | undefined) {
+  const [found, setFound] = useState<{ readonly key: string; readonly schedule: Schedule }>();
+  const key = JSON.stringify([jobs, standing]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for jobs and standing, which are new at each render
+  useEffect(() => {
+    if (!jobs || jobs.length < 2 || !standing) return;
+    const search = searchBestOrder(jobs, standing);
+    let current = true;
+    // Without an answer the order as it stands is kept; it is valid, only perhaps not the shortest.
+    search.result.then((schedule) => current && setFound({ key, schedule })).catch(() => undefined);
+    return () => {
+      current = false;
+      search.cancel();
+    };
+  }, [key]);
+  return found?.key === key ? found.schedule : undefined;
+}

@@ -1,0 +1,65 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import {
+  controlCatalogue,
+  controlKeyOf,
+  controlKeys,
+  controlSchema,
+  controlsOf,
+  coolDownMinOf,
+  initialValue,
+  judgeBatch,
+  largestGramsOf,
+  methodOf,
+  nextBatchToTry,
+  steppedValue,
+  usualGramsOf,
+} from '@/core/gear';
+
+const popper = { method: 'hotAirPopper' as const };
+
+describe('the figures of gear', () => {
+  it('are the method’s until the person says otherwise', () => {
+    assert.deepEqual([usualGramsOf(popper), largestGramsOf(popper), coolDownMinOf(popper)], [80, 120, 22.5]);
+    const own = { ...popper, usualGrams: 95, largestGrams: 100, coolDownMin: 12 };
+    assert.deepEqual([usualGramsOf(own), largestGramsOf(own), coolDownMinOf(own)], [95, 100, 12]);
+    assert.equal(usualGramsOf({ ...popper, largestGrams: 60 }), 60, 'never above its largest');
+    assert.equal(controlsOf(popper), methodOf('hotAirPopper').controls);
+    assert.deepEqual(controlsOf({ ...popper, controls: [] }), []);
+  });
+});
+
+describe('controls', () => {
+  it('of the catalogue are valid, and found again by what is stored', () => {
+    for (const key of controlKeys) {
+      const control = controlSchema.parse(controlCatalogue[key]);
+      assert.equal(controlKeyOf(control), key);
+    }
+  });
+  it('step up and down and stop at their ends', () => {
+    const { flameWords, celsius, lid, stir } = controlCatalogue;
+    assert.equal(initialValue(flameWords), 'medium');
+    assert.equal(steppedValue(flameWords, 'medium', -1), 'low');
+    assert.equal(steppedValue(flameWords, 'high', 1), 'high');
+    assert.equal(steppedValue(celsius, 300, 1), 300);
+    assert.equal(steppedValue(celsius, 250, -1), 240);
+    assert.equal(steppedValue(lid, 'on', 1), undefined);
+    assert.equal(steppedValue(stir, undefined, 1), undefined);
+  });
+});
+
+describe('batch size', () => {
+  it('is warned about outside the range, asked about above the largest, and absurd far beyond', () => {
+    assert.equal(judgeBatch(popper, 80).kind, 'fits');
+    assert.deepEqual(judgeBatch(popper, 40), { kind: 'below', leastGrams: 50, mostGrams: 120 });
+    assert.deepEqual(judgeBatch(popper, 130), { kind: 'above', leastGrams: 50, mostGrams: 120 });
+    assert.deepEqual(judgeBatch({ ...popper, largestGrams: 100 }, 110), { kind: 'aboveLargest', largestGrams: 100 });
+    assert.deepEqual(judgeBatch(popper, 5000), { kind: 'absurd', mostGrams: 120 });
+  });
+  it('of fresh gear begins at the usual amount and is raised in small steps, within its largest', () => {
+    assert.deepEqual(nextBatchToTry(popper, []), { grams: 80, stepGrams: 10 });
+    assert.deepEqual(nextBatchToTry(popper, [80, 90]), { grams: 100, stepGrams: 10 });
+    assert.deepEqual(nextBatchToTry(popper, [118]), { grams: 120, stepGrams: 10 });
+    assert.equal(nextBatchToTry(popper, [80, 80, 85, 90, 90]), undefined, 'by then the person knows');
+  });
+});

@@ -1,0 +1,160 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { expectationFor, forecastFrom, paceFactor, pullAt, weatherWord } from '@/core/forecast';
+import { methodIds, methodOf } from '@/core/gear';
+import {
+  differencesFrom,
+  equalParts,
+  messSentence,
+  preflightFor,
+  pullSchools,
+  ruleWords,
+  schoolOf,
+  schoolsFor,
+  stagedParts,
+  stagedShades,
+} from '@/core/plan';
+import { pullRuleSchema } from '@/core/roast';
+import { shadeNumbers } from '@/core/shade';
+import { entry, pull, roastOf } from '../build.ts';
+
+const at = (seconds: number) => ({ medianS: seconds, earlyS: seconds - 10, lateS: seconds + 10 });
+const anchors = { firstCrack: at(240), firstCrackEnd: at(300), secondCrack: at(344), byShade: at(320) };
+
+describe('pull rules', () => {
+  it('count from what they name', () => {
+    const when = (rule: Parameters<typeof pullAt>[0], shade: 4 | 6 = 6) => pullAt(rule, shade, anchors).medianS;
+    assert.equal(when({ kind: 'afterFirstCrack', seconds: 75 }), 315);
+    assert.equal(when({ kind: 'afterFirstCrackEnd', seconds: 20 }), 320);
+    assert.equal(when({ kind: 'firstSnaps' }), 336);
+    assert.equal(when({ kind: 'intoSecondCrack', seconds: 25 }), 369);
+    // Half of the 27 °C between the cracks is half of the 104 s between them.
+    assert.equal(when({ kind: 'probe', degreesPast: 13.5 }), 292);
+    assert.equal(when({ kind: 'colour' }), 320);
+    assert.equal(when(undefined), 320);
+  });
+  it('give way to the guard: a medium roast is out when second crack begins, whatever the rule says', () => {
+    assert.deepEqual(pullAt({ kind: 'afterFirstCrack', seconds: 300 }, 4, anchors), { ...at(344), by: 'guard' });
+    assert.equal(pullAt({ kind: 'afterFirstCrack', seconds: 75 }, 4, anchors).by, 'rule');
+  });
+  it('are offered where they make sense', () => {
+    const kinds = (method: (typeof methodIds)[number], shade: 2 | 4 | 6, probe = false) =>
+      schoolsFor({ method, probe: probe ? { name: 'Thin probe', unit: 'C' } : undefined }, shade).map(
+        ({ kind }) => kind,
+      );
+    assert.deepEqual(kinds('hotAirPopper', 4), ['afterFirstCrack', 'colour', 'smell']);
+    assert.deepEqual(kinds('oven', 4, true), ['afterFirstCrack', 'colour', 'probe']);
+    assert.deepEqual(kinds('pan', 4), ['afterFirstCrack', 'afterFirstCrackEnd', 'firstSnaps', 'colour', 'smell']);
+    assert.deepEqual(kinds('pan', 6), ['intoSecondCrack', 'colour', 'smell']);
+  });
+  it('always leave colour, begin with figures that are valid, and are said in words', () => {
+    for (const method of methodIds)
+      for (const shade of shadeNumbers) {
+        const offered = schoolsFor({ method, probe: undefined }, shade);
+        assert.ok(offered.some(({ kind }) => kind === 'colour'));
+        for (const { usual } of offered) pullRuleSchema.parse(usual(shade, 120));
+      }
+    const degrees = (celsius: number) => `${celsius} °C`;
+    assert.deepEqual(
+      pullSchools.map(({ usual }) => ruleWords(usual(5, 80), degrees)),
+      [
+        '105 s after first crack',
+        '45 s after first crack ends',
+        'at the first snaps of second crack',
+        '5 s into second crack',
+        'by colour',
+        '27 °C past first crack',
+        'by smell',
+      ],
+    );
+    assert.equal(ruleWords({ kind: 'afterFirstCrackEnd', seconds: 0 }, degrees), 'as first crack ends');
+    assert.match(schoolOf('smell').school, /^By smell/);
+  });
+  it('move the forecast: the pull follows first crack once it is marked', () => {
+    const method = methodOf('hotAirPopper');
+    const expectation = expectationFor(method, 4, [], { rule: { kind: 'afterFirstCrack', seconds: 60 } });
+    assert.equal(expectation.at.pull.medianS, 300);
+    const pullForecast = forecastFrom(expectation, { yellow: 130, firstCrack: 262 }, 270).find(
+      ({ milestone }) => milestone === 'pull',
+    );
+    assert.deepEqual(pullForecast, { milestone: 'pull', medianS: 322, earlyS: 322, lateS: 322 });
+  });
+});
+
+describe('conditions', () => {
+  it('slow or speed the times the way handbook section 4 says', () => {
+    assert.equal(paceFactor({}), 1);
+    assert.ok(paceFactor({ ambientC: 5 }) > 1 && paceFactor({ ambientC: 32 }) < 1);
+    assert.ok(paceFactor({ wind: 'strong' }) > paceFactor({ wind: 'breeze' }));
+    assert.ok(paceFactor({ gearHot: true }) < 1);
+    const cold = expectationFor(methodOf('pan'), 4, [], { ambientC: 5 });
+    assert.ok(cold.at.firstCrack.medianS > methodOf('pan').firstCrack.medianS);
+  });
+  it('get a word outside the comfortable range only', () => {
+    assert.equal(weatherWord({ ambientC: 15, wind: 'calm' }), undefined);
+    assert.equal(weatherWord({}), undefined);
+    assert.match(weatherWord({ ambientC: 3 }) ?? '', /^That is cold/);
+    assert.match(weatherWord({ ambientC: 34 }) ?? '', /^That is hot/);
+    assert.match(weatherWord({ ambientC: 15, wind: 'strong' }) ?? '', /^A strong wind/);
+  });
+});
+
+describe('a staged pull', () => {
+  it('takes neighbours of the wanted shade, inside the scale', () => {
+    assert.deepEqual(stagedShades(4, 3), [3, 4, 5]);
+    assert.deepEqual(stagedShades(1, 4), [1, 2, 3, 4]);
+    assert.deepEqual(stagedShades(7, 2), [6, 7]);
+    assert.throws(() => stagedShades(4, 5), { message: 'count must be 2 to 4 parts, got 5' });
+  });
+  it('weighs its parts by each shade’s own loss', () => {
+    const loss = { meanPercent: 15.7, sdPercent: 1, fromGear: 3, fromGearAndLot: 1 };
+    const parts = stagedParts(240, equalParts([3, 4, 5]), 4, loss);
+    // The gear loses a point more than the table: 14.5, 15.7 and 17.2 % of 80 g each.
+    assert.deepEqual(
+      parts.map(({ roastedGrams }) => Number(roastedGrams.toFixed(2))),
+      [68.4, 67.44, 66.24],
+    );
+  });
+});
+
+describe('before the beans go in', () => {
+  it('shows five lines that matter here', () => {
+    for (const method of methodIds)
+      for (const place of ['indoors', 'outdoors'] as const) assert.equal(preflightFor({ method }, place).length, 5);
+    const keys = (method: (typeof methodIds)[number], place: 'indoors' | 'outdoors') =>
+      preflightFor({ method }, place).map(({ key }) => key);
+    assert.equal(keys('hotAirPopper', 'indoors')[0], 'smokeOut');
+    assert.ok(!keys('hotAirPopper', 'outdoors').includes('smokeOut'));
+    assert.ok(keys('heatGun', 'outdoors').includes('gunRest'));
+    assert.ok(keys('pan', 'indoors').includes('noCoating'));
+  });
+  it('says what smoke and chaff to expect', () => {
+    assert.equal(
+      messSentence('hotAirPopper', 4, 80),
+      'A little smoke after first crack; about 1 g of chaff, which blows out: catch it.',
+    );
+    assert.match(messSentence('pan', 6, 200), /^Thick smoke from second crack on; about 2 g of chaff, which stays in/);
+    assert.match(messSentence('oven', 5, 200), /^Smoke towards the end/);
+    assert.match(messSentence('pan', 4, 200), /^Some smoke/);
+  });
+  it('finds what is planned otherwise than last time', () => {
+    const last = roastOf([entry(100, { kind: 'move', control: 'lid', value: 'off' }), pull(320)]);
+    assert.deepEqual(differencesFrom(last, last), []);
+    const moves = [
+      { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'lid', value: 'off' },
+      { when: { kind: 'at' as const, atS: 60 }, control: 'stir' },
+    ];
+    const found = differencesFrom(last, {
+      ...last,
+      greenGrams: 90,
+      wantedShade: 5,
+      place: 'indoors',
+      plannedMoves: moves,
+    });
+    assert.deepEqual(
+      found.map(({ kind }) => kind),
+      ['grams', 'shade', 'move', 'place'],
+    );
+    assert.deepEqual(differencesFrom(last, { ...last, greenGrams: 81 }), [], 'a gram is no change');
+  });
+});

@@ -1,0 +1,46 @@
+// Before Dexie, which looks for a database when it loads.
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { describe, it } from 'node:test';
+import { Dexie } from 'dexie';
+import { lotSchema } from '@/core/bean';
+import { roastSchema } from '@/core/roast';
+import { GanderDatabase } from '@/store/database';
+import { lotsWithStock } from '@/store/larder';
+
+/** The tables as each released version made them; a released one is never edited. */
+const released = {
+  1: {
+    lots: 'id',
+    gear: 'id',
+    roasts: 'id, createdAt, [gearId+createdAt], [lotId+greenGrams]',
+    underWay: 'gearId, roastId',
+    household: 'id',
+  },
+};
+
+describe('a database of an earlier version', () => {
+  it('of version 1 opens with its lots in packs and its stock unchanged', async () => {
+    const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v1.json', import.meta.url), 'utf8'));
+    const old = new Dexie('upgrade-1');
+    old.version(1).stores(released[1]);
+    for (const table of ['lots', 'gear', 'roasts']) await old.table(table).bulkAdd(file[table]);
+    old.close();
+    const db = new GanderDatabase('upgrade-1');
+    const stock = await lotsWithStock(db);
+    for (const { lot, leftGrams } of stock) {
+      lotSchema.parse(lot);
+      const before = file.lots.find((each: { id: string }) => each.id === lot.id);
+      const taken = file.roasts
+        .filter((roast: { lotId: string }) => roast.lotId === lot.id)
+        .reduce((sum: number, roast: { greenGrams: number }) => sum + roast.greenGrams, 0);
+      assert.ok(Math.abs(leftGrams - (before.boughtGrams - taken)) < 1e-6, `${lot.name}: ${leftGrams} g`);
+      assert.equal(lot.packs[0]?.boughtOn, before.createdAt.slice(0, 10));
+    }
+    assert.equal(stock.length, file.lots.length);
+    for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
+    assert.deepEqual(await db.days.toArray(), []);
+    db.close();
+  });
+});
