@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { lotSchema } from '../bean/index.ts';
 import { gearSchema } from '../gear/index.ts';
 import { householdSchema } from '../household/index.ts';
-import { roastDaySchema } from '../plan/roastDay.ts';
+import { roastDaySchema } from '../plan/index.ts';
 import { roastSchema } from '../roast/index.ts';
 
 /** In every file; never change it. */

@@ -1,4 +1,4 @@
-import { dayId } from '../plan/roastDay.ts';
+import { dayId } from '../plan/index.ts';
 import type { Notebook } from './notebook.ts';
 
 const DAY_MS = 86_400_000;

@@ -1,13 +1,14 @@
 export { type BatchPlan, batchesTakeS, planForGreen, planForRoasted } from './batches.ts';
 export { bestOrder } from './bestOrder.ts';
 export { type Difference, differencesFrom } from './changes.ts';
+export { dayId } from './dayId.ts';
 export { dayReasons, type Reason } from './dayReasons.ts';
 export { estimateLoss, type LossEstimate, type LossRecord, tableLossPercent } from './lossEstimate.ts';
 export { messSentence } from './mess.ts';
 export { type PreflightLine, preflightFor } from './preflight.ts';
 export { type PullSchool, pullSchools, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
 export { type RoastedThen, reckonedJars, windowDays } from './reckonedJars.ts';
-export { type DayBatch, dayBatchSchema, dayId, type RoastDay, roastDaySchema } from './roastDay.ts';
+export { type DayBatch, dayBatchSchema, type RoastDay, roastDaySchema } from './roastDay.ts';
 export { HANDLING_S, type Job, type Schedule, type Slot, type Standing, scheduleInOrder } from './schedule.ts';
 export { equalParts, LEAST_PART_GRAMS, type StagedPart, stagedParts, stagedShades } from './stagedPull.ts';
 export {

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { type Id, idSchema } from '../ids/index.ts';
-import { winds } from '../roast/intent.ts';
+import { idSchema } from '../ids/index.ts';
+import { winds } from '../roast/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
 
 /** One batch meant for a day; `roastId` once it is on the heat or done. */
@@ -32,8 +32,3 @@ export const roastDaySchema = z.strictObject({
   createdAt: z.iso.datetime(),
 });
 export type RoastDay = z.infer<typeof roastDaySchema>;
-
-/** The id of a date's day. It follows from the date, so that two notebooks never have two rows for one day. */
-export function dayId(date: string): Id<'day'> {
-  return `day:${date.replaceAll('-', '')}` as Id<'day'>;
-}

@@ -159,9 +159,3 @@ function readOffer(draft: OfferDraft, words: ReturnType<typeof useWords>): ReadO
     },
   };
 }
-
-/** A span of days as one says it. */
-export function daysWords(days: number): string {
-  if (days < 60) return `${Math.round(days)} days`;
-  return days < 700 ? `${Math.round(days / DAYS_PER_MONTH)} months` : `${(days / 365).toFixed(1)} years`;
-}

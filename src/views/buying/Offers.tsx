@@ -1,7 +1,8 @@
 import type { BuyingAnswer } from '@/core/cost';
 import type { Costs } from '@/ui/useCosts';
 import { useWords } from '@/ui/useHousehold';
-import { daysWords } from './BuyingView';
+
+const DAYS_PER_MONTH = 30.44;
 
 /** What each pack comes to: a roasted kilogram, a mug, how long it lasts, and against the shop. */
 export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; readonly costs: Costs }) {
@@ -64,4 +65,10 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
       </p>
     </div>
   );
+}
+
+/** A span of days as one says it. */
+function daysWords(days: number): string {
+  if (days < 60) return `${Math.round(days)} days`;
+  return days < 700 ? `${Math.round(days / DAYS_PER_MONTH)} months` : `${(days / 365).toFixed(1)} years`;
 }

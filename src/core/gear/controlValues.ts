@@ -1,0 +1,34 @@
+// Kept apart from the schema, so that the roast screen does not load the validator.
+import type { Control } from './controls.ts';
+
+/** The value a control has before it is touched: the switch's `off`, where the others start, nothing for an act. */
+export function initialValue(control: Control): string | number | undefined {
+  switch (control.kind) {
+    case 'switch':
+      return control.off;
+    case 'step':
+    case 'words':
+      return control.start;
+    case 'act':
+      return undefined;
+  }
+}
+
+/** The next value up or down from `value`, held at the ends; undefined for what has no up and down. */
+export function steppedValue(
+  control: Control,
+  value: string | number | undefined,
+  by: 1 | -1,
+): string | number | undefined {
+  switch (control.kind) {
+    case 'step':
+      return Math.min(control.most, Math.max(control.least, Number(value) + by * control.by));
+    case 'words': {
+      const at = control.words.indexOf(String(value));
+      return control.words[Math.min(control.words.length - 1, Math.max(0, at + by))];
+    }
+    case 'switch':
+    case 'act':
+      return undefined;
+  }
+}
