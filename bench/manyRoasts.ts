@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { type PlannedRoast, gear as plannedGear } from '../demo/plan.ts';
-import { seededRandom } from '../demo/random.ts';
 import { roastEntries } from '../demo/roastEntries.ts';
+import { seededRandom } from '../src/core/chance/index.ts';
 import { formatNotebook, type Notebook, parseNotebook } from '../src/core/exchange/index.ts';
 import { createId } from '../src/core/ids/index.ts';
 

@@ -1,8 +1,13 @@
 // ./gander bench: the numbers the app is held to, measured in headless Chromium on the demo plus 1,000 generated roasts.
 import { gzipSync } from 'node:zlib';
 import type { Page } from 'playwright-core';
+import { seededRandom } from '../src/core/chance/index.ts';
+import { expectationFor, forecastFrom } from '../src/core/forecast/index.ts';
+import { methodOf } from '../src/core/gear/index.ts';
+import { calmWorld, roughWorld, simulateHousehold, simulateRoast, usualWorld } from '../src/core/simulate/index.ts';
 import { pass } from '../tests/browser/deeds.ts';
 import { type Served, serveApp } from '../tests/browser/harness.ts';
+import { backtest, printBacktest } from './backtest.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 
@@ -216,6 +221,46 @@ async function sizeFigure(app: Served): Promise<Figure> {
     unit: 'kB',
   };
 }
+
+/** How fast the core is by itself: whole simulated roasts, and a forecast with 500 past roasts. */
+function coreFigures(): Figure[] {
+  const random = seededRandom(9);
+  const { controls } = methodOf('stovetopPopper');
+  const roastOnce = () =>
+    simulateRoast(
+      { method: 'stovetopPopper', controls, lot: { process: 'washed' }, greenGrams: 225 },
+      { shade: 4 },
+      random,
+    );
+  const timed = (times: number, work: () => void) => {
+    const spent = Array.from({ length: times }, () => {
+      const at = performance.now();
+      work();
+      return performance.now() - at;
+    });
+    return quantile(spent, 0.5);
+  };
+  for (let i = 0; i < 40; i++) roastOnce();
+  const past = simulateHousehold(['hotAirPopper', 'stovetopPopper', 'oven'], 520, usualWorld, random).slice(0, 500);
+  const asked = past[0] as (typeof past)[number];
+  const update = () => void forecastFrom(expectationFor(asked, past), { yellow: 120 }, 130);
+  for (let i = 0; i < 10; i++) update();
+  return [
+    { what: 'one whole simulated roast, median of 100', value: timed(100, roastOnce), most: 10, unit: 'ms' },
+    {
+      what: `forecast anew from ${past.length} past roasts, median of 40`,
+      value: timed(40, update),
+      most: 5,
+      unit: 'ms',
+    },
+  ];
+}
+
+printFigures('The core, in Node', coreFigures());
+// Seeds that were not used while the forecast was developed.
+printBacktest('Forecast backtest, 64 simulated households', backtest(64, usualWorld, 20_261_124));
+printBacktest('The same in calmer households', backtest(24, calmWorld, 20_261_125));
+printBacktest('The same in rougher households', backtest(24, roughWorld, 20_261_126));
 
 const app = await serveApp('demo');
 try {

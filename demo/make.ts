@@ -5,7 +5,7 @@ import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
 import { gear, HOUSEHOLD_NAME, lots, type PlannedRoast, roasts } from './plan.ts';
-import { seededRandom } from './random.ts';
+import { seededRandom } from '../src/core/chance/index.ts';
 import { roastEntries } from './roastEntries.ts';
 
 const SEED = 20261123;

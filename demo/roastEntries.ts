@@ -3,7 +3,7 @@ import { createId } from '../src/core/ids/index.ts';
 import type { Entry, EntryDraft } from '../src/core/roast/index.ts';
 import { type ShadeNumber, shadeOf, shadeTone } from '../src/core/shade/index.ts';
 import type { gear, PlannedRoast } from './plan.ts';
-import { normal } from './random.ts';
+import { normal } from '../src/core/chance/index.ts';
 
 /** The log of one planned roast, made up by drawing times around the method's usual ones. */
 export function roastEntries(

@@ -6,8 +6,6 @@ import {
   type EntryDraft,
   finalShade,
   lastUndoable,
-  type Milestones,
-  milestonesOfRoast,
   pullsOf,
   type Roast,
   roastedGrams,
@@ -146,22 +144,6 @@ export async function correctClock(
 /** Gives a correction of the clock back: it was right after all (the device had slept). */
 export function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
   return changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
-}
-
-/** The milestones of the last roasts on a piece of gear, newest first, for the forecast. */
-export async function pastMilestones(
-  db: GanderDatabase,
-  gearId: string,
-  except: string,
-  most = 10,
-): Promise<Milestones[]> {
-  const past = await gearRoasts(db, gearId)
-    .limit(most + 1)
-    .toArray();
-  return past
-    .filter((roast) => roast.id !== except)
-    .slice(0, most)
-    .map(milestonesOfRoast);
 }
 
 /** What earlier roasts on a piece of gear lost: those that were weighed whole and whose shade was looked at. */

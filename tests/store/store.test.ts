@@ -11,6 +11,7 @@ import { elapsedS, milestonesOfRoast } from '@/core/roast';
 import { applyChange, invertChange } from '@/store/change';
 import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/database';
 import { addBatches, batchRows, dayOf, editDay, getDay } from '@/store/days';
+import { roastHistory } from '@/store/history';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
@@ -20,7 +21,6 @@ import {
   editRoast,
   keepDeviceClock,
   logEntry,
-  pastMilestones,
   removeRoast,
   startRoast,
   undoLast,
@@ -128,8 +128,11 @@ describe('roasting', () => {
     }
     const now = await begin(NOW + 1000);
     assert.deepEqual(
-      (await pastMilestones(db, gear.id, now)).map(({ firstCrack }) => firstCrack),
-      [310, 300],
+      (await roastHistory(db, now)).map(({ reached, method, process }) => [reached.firstCrack, method, process]),
+      [
+        [310, 'hotAirPopper', 'washed'],
+        [300, 'hotAirPopper', 'washed'],
+      ],
     );
     assert.equal((await lastRoast(db, gear.id))?.id, now);
   });

@@ -1,68 +1,56 @@
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
-import { type Expectation, type ForecastMilestone, forecastMilestones } from './expectation.ts';
+import { shadeOf } from '../shade/index.ts';
+import type { Expectation, ForecastMilestone } from './expectation.ts';
+import type { Prediction } from './gaussianFit.ts';
+import { after, combined, from, lengthFrom } from './predictive.ts';
 import { pullAt } from './pullAt.ts';
 
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
 export interface Forecast extends UsualSeconds {
   readonly milestone: ForecastMilestone;
+  /** For the pull: whether the rule or the guard says so. */
+  readonly by?: 'rule' | 'guard';
 }
 
-/** How much of a roast's pace so far carries over into what is left: 0 none, 1 all. Half, since pace partly evens out. */
-const PACE_CARRIES = 0.5;
+/** A second opinion on the time left to first crack, from a probe: its log, seconds. */
+export type ProbeOpinion = Prediction;
+
 /** After the early end has passed, the range reaches at least this far ahead, seconds. */
 const LEAST_AHEAD_S = 5;
 
 /**
- * Forecasts of the milestones not yet reached, in order of time. Each is counted from the last milestone that was
- * marked, stretched by how fast the roast has been; what `nowS` has already ruled out is cut off. A rough forecast:
- * it knows gear and shade, not weight or weather.
+ * Forecasts of the milestones not yet reached, in order of time, given what was marked, the time that has passed without
+ * a mark, and what a probe says of the time left. Nothing is forecast once pulled.
  */
-export function forecastFrom(expectation: Expectation, reached: Milestones, nowS: number): Forecast[] {
-  if (reached.pull !== undefined) return [];
-  const anchor = lastReached(reached);
-  const usualAnchor = anchor ? expectation.at[anchor] : undefined;
-  const anchorS = anchor ? (reached[anchor] as number) : 0;
-  const pace = usualAnchor ? clamp(anchorS / usualAnchor.medianS, 0.5, 2) ** PACE_CARRIES : 1;
-  const forecasts = forecastMilestones
-    .filter((milestone) => !isPast(milestone, reached))
-    .map((milestone): Forecast => {
-      const usual = expectation.at[milestone];
-      const from = usualAnchor?.medianS ?? 0;
-      const left = Math.max(usual.medianS - from, 0);
-      // The spread of the part still to come, in proportion to how much of the whole it is.
-      const narrowing = Math.sqrt(left / Math.max(usual.medianS, 1));
-      const medianS = anchorS + left * pace;
-      const earlyS = Math.max(anchorS, medianS - (usual.medianS - usual.earlyS) * narrowing);
-      const lateS = medianS + (usual.lateS - usual.medianS) * narrowing;
-      return { milestone, ...notBefore(nowS, { medianS, earlyS, lateS }) };
-    });
-  return expectation.rule ? forecasts.map((each) => byRule(each, expectation, reached, nowS, forecasts)) : forecasts;
-}
-
-/** The pull counted from what its rule counts from: the mark where there is one, its forecast where not. */
-function byRule(
-  forecast: Forecast,
-  { rule, shade }: Expectation,
+export function forecastFrom(
+  { question, fits }: Pick<Expectation, 'question' | 'fits'>,
   reached: Milestones,
   nowS: number,
-  all: readonly Forecast[],
-): Forecast {
-  if (forecast.milestone !== 'pull') return forecast;
-  const anchor = (milestone: ForecastMilestone): UsualSeconds => {
-    const at = reached[milestone];
-    // Something skipped over counts as just past, so that a rule on it does not wait for ever.
-    const skipped = { medianS: nowS, earlyS: nowS, lateS: nowS };
-    if (at !== undefined) return { medianS: at, earlyS: at, lateS: at };
-    return all.find((each) => each.milestone === milestone) ?? skipped;
+  probe?: ProbeOpinion,
+): Forecast[] {
+  if (reached.pull !== undefined) return [];
+  const at = crackForecasts(fits, reached, nowS, probe);
+  const first = reached.firstCrack ?? at.firstCrack;
+  const firstCrack: UsualSeconds = typeof first === 'number' ? exactly(first) : (first ?? exactly(nowS));
+  const offFirst = offFirstCrack(fits, reached);
+  const { afterCrackShare } = shadeOf(question.shade);
+  const byShade = toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, nowS);
+  const known = (milestone: 'firstCrackEnd' | 'secondCrack') => {
+    const mark = reached[milestone];
+    return mark === undefined ? (at[milestone] ?? exactly(nowS)) : exactly(mark);
   };
-  const { by: _, ...pull } = pullAt(rule, shade, {
-    firstCrack: anchor('firstCrack'),
-    firstCrackEnd: anchor('firstCrackEnd'),
-    secondCrack: anchor('secondCrack'),
-    byShade: forecast,
+  const { by, ...pull } = pullAt(question.rule, question.shade, {
+    firstCrack,
+    firstCrackEnd: known('firstCrackEnd'),
+    secondCrack: known('secondCrack'),
+    byShade,
   });
-  return { milestone: 'pull', ...notBefore(nowS, pull) };
+  const cracks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack'] as const).flatMap((milestone) => {
+    const found = at[milestone];
+    return found ? [{ milestone, ...notBefore(nowS, found) }] : [];
+  });
+  return [...cracks, { milestone: 'pull', by, ...notBefore(nowS, pull) }];
 }
 
 /** The milestones as reached, and where they are not, as forecast at the middle. */
@@ -71,22 +59,80 @@ export function knownOrExpected(reached: Milestones, forecasts: readonly Forecas
   return { ...expected, ...reached };
 }
 
+type Fits = Expectation['fits'];
+
+/** Forecasts up to second crack; what is reached, or skipped over, has none: nobody waits for yellow after first crack. */
+function crackForecasts(
+  fits: Fits,
+  reached: Milestones,
+  nowS: number,
+  probe?: ProbeOpinion,
+): Partial<Record<Exclude<ForecastMilestone, 'pull'>, UsualSeconds>> {
+  const { yellow, firstCrack, firstCrackEnd, secondCrack } = reached;
+  if (secondCrack !== undefined) return {};
+  if (firstCrack !== undefined) {
+    const off = offFirstCrack(fits, reached);
+    const sinceS = Math.max(0, nowS - firstCrack);
+    const stretch = (key: 'firstCrack' | 'firstToSecond') =>
+      from(firstCrack, lengthFrom(fits.predict(key, off), sinceS));
+    return {
+      ...(firstCrackEnd === undefined ? { firstCrackEnd: stretch('firstCrack') } : {}),
+      secondCrack: stretch('firstToSecond'),
+    };
+  }
+  const first = firstCrackForecast(fits, yellow, nowS, probe);
+  return {
+    ...(yellow === undefined ? { yellow: lengthFrom(fits.predict('toYellow'), nowS) } : {}),
+    firstCrack: first,
+    firstCrackEnd: after(first, lengthFrom(fits.predict('firstCrack'))),
+    secondCrack: after(first, lengthFrom(fits.predict('firstToSecond'))),
+  };
+}
+
+function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number, probe?: ProbeOpinion): UsualSeconds {
+  if (yellow === undefined) {
+    const whole = fits.predict('toFirstCrack');
+    return probe ? from(nowS, lengthFrom(combined(leftOf(whole, nowS), probe))) : lengthFrom(whole, nowS);
+  }
+  const offYellow = Math.log(Math.max(yellow, 1)) - fits.predict('toYellow').mean;
+  const stretch = fits.predict('yellowToFirst', offYellow);
+  const sinceS = Math.max(0, nowS - yellow);
+  return probe
+    ? from(nowS, lengthFrom(combined(leftOf(stretch, sinceS), probe)))
+    : from(yellow, lengthFrom(stretch, sinceS));
+}
+
+/** The belief in a whole stretch turned into one in what is left of it, so that a probe's opinion can join it. */
+function leftOf(whole: Prediction, passedS: number): Prediction {
+  const { medianS, earlyS, lateS } = lengthFrom(whole, passedS);
+  const left = (seconds: number) => Math.log(Math.max(seconds - passedS, 1));
+  return { mean: left(medianS), sd: Math.max((left(lateS) - left(earlyS)) / 2.563, 0.05), freedom: whole.freedom };
+}
+
+/** How far first crack lay off what was expected before the roast, in logs. */
+function offFirstCrack(fits: Fits, { firstCrack }: Milestones): number {
+  return firstCrack === undefined ? 0 : Math.log(Math.max(firstCrack, 1)) - fits.predict('toFirstCrack').mean;
+}
+
+/** The pull by the shade alone: medium's stretch, so much shorter or longer for another. */
+function toShade(
+  medium: Prediction,
+  share: number,
+  firstCrack: UsualSeconds,
+  reached: Milestones,
+  nowS: number,
+): UsualSeconds {
+  const scaled = { ...medium, mean: medium.mean + Math.log(share) };
+  if (reached.firstCrack === undefined) return after(firstCrack, lengthFrom(scaled));
+  return from(reached.firstCrack, lengthFrom(scaled, Math.max(0, nowS - reached.firstCrack)));
+}
+
+function exactly(seconds: number): UsualSeconds {
+  return { medianS: seconds, earlyS: seconds, lateS: seconds };
+}
+
 function notBefore(nowS: number, usual: UsualSeconds): UsualSeconds {
   const earlyS = Math.max(usual.earlyS, nowS);
   const medianS = Math.max(usual.medianS, earlyS);
   return { earlyS, medianS, lateS: Math.max(usual.lateS, medianS, nowS + LEAST_AHEAD_S) };
-}
-
-function lastReached(reached: Milestones): ForecastMilestone | undefined {
-  return forecastMilestones.findLast((milestone) => reached[milestone] !== undefined);
-}
-
-/** Reached, or skipped over: nobody waits for yellow once first crack is marked. */
-function isPast(milestone: ForecastMilestone, reached: Milestones): boolean {
-  const last = lastReached(reached);
-  return last !== undefined && forecastMilestones.indexOf(milestone) <= forecastMilestones.indexOf(last);
-}
-
-function clamp(value: number, least: number, most: number): number {
-  return Math.min(most, Math.max(least, value));
 }

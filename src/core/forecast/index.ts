@@ -1,10 +1,14 @@
-export { type Conditions, paceFactor, weatherWord } from './conditions.ts';
+export { circumstancesOf, pastRoastOf } from './circumstances.ts';
+export { type Conditions, weatherWord } from './conditions.ts';
 export {
   type Expectation,
   expectationFor,
   type ForecastMilestone,
+  type ForecastQuestion,
   forecastMilestones,
-  type Intent,
 } from './expectation.ts';
-export { type Forecast, forecastFrom, knownOrExpected } from './forecast.ts';
+export type { Circumstances, PastRoast } from './features.ts';
+export { type Forecast, forecastFrom, knownOrExpected, type ProbeOpinion } from './forecast.ts';
+export { GaussianFit, type Observation, type Prediction, type Prior } from './gaussianFit.ts';
+export { lengthFrom } from './predictive.ts';
 export { DEGREES_TO_SECOND_CRACK, type PullAt, pullAt } from './pullAt.ts';

@@ -1,4 +1,5 @@
 export { clockJumpMs, elapsedS } from './clock.ts';
+export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
 export {

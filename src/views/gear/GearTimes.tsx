@@ -1,9 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
-import { type Gear, methodOf } from '@/core/gear';
+import { type Gear, usualGramsOf } from '@/core/gear';
 import { ribbonOf } from '@/core/roast';
 import { database } from '@/store/current';
-import { pastMilestones } from '@/store/roasting';
+import { roastHistory } from '@/store/history';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { useWidth } from '@/ui/useWidth';
@@ -11,9 +11,19 @@ import { useWidth } from '@/ui/useWidth';
 /** A medium roast as this gear usually goes, and whether that is the method's habit or its own. */
 export function GearTimes({ gear }: { readonly gear: Gear }) {
   const { ref, width } = useWidth();
-  const past = useLiveQuery(() => pastMilestones(database(), gear.id, ''), [gear.id]);
+  const past = useLiveQuery(() => roastHistory(database()), []);
   if (!past) return <div ref={ref} />;
-  const expectation = expectationFor(methodOf(gear.method), 4, past);
+  const expectation = expectationFor(
+    {
+      method: gear.method,
+      gearId: gear.id,
+      lotId: '',
+      process: 'washed',
+      greenGrams: usualGramsOf(gear),
+      shade: 4,
+    },
+    past,
+  );
   const forecasts = forecastFrom(expectation, {}, 0).filter(
     ({ milestone }) => milestone === 'yellow' || milestone === 'firstCrack' || milestone === 'pull',
   );
@@ -25,8 +35,10 @@ export function GearTimes({ gear }: { readonly gear: Gear }) {
       <Ribbon ribbon={ribbon} width={width} bodyHeight={28} fromS={0} toS={toS} />
       <p className="text-husk text-[0.95rem]">
         {expectation.fromRoasts > 0
-          ? `Its own times, from the last ${expectation.fromRoasts} roasts.`
-          : 'Usual for this kind of gear; its own times take over after three roasts.'}
+          ? expectation.fromRoasts === 1
+            ? 'From the usual times and its first roast.'
+            : `Its own times, from ${expectation.fromRoasts} roasts.`
+          : 'Usual for this kind of gear; its own times take over as roasts come in.'}
       </p>
     </div>
   );

@@ -1,13 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
-import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
+import { useEffect, useMemo, useState } from 'react';
+import { circumstancesOf, expectationFor, forecastFrom, knownOrExpected, type PastRoast } from '@/core/forecast';
 import { controlsOf, initialValue, type Method, methodOf } from '@/core/gear';
 import {
   type EntryDraft,
   isUnderWay,
   lastUndoable,
   liveEntries,
-  type Milestones,
   milestonesOf,
   nextMilestone,
   questionsAbout,
@@ -15,15 +14,17 @@ import {
   stageOf,
 } from '@/core/roast';
 import { database } from '@/store/current';
+import { roastHistory } from '@/store/history';
 import type { NamedRoast } from '@/store/queries';
-import { chargeRoast, logEntry, pastMilestones, undoLast } from '@/store/roasting';
+import { chargeRoast, logEntry, undoLast } from '@/store/roasting';
 import { useRoastClock } from './useRoastClock';
 
 /** Everything that the roast screen shows and does, derived from the record and the clock. */
-export function useLiveRoast({ roast, gear }: NamedRoast) {
+export function useLiveRoast(named: NamedRoast) {
+  const { roast, gear } = named;
   const clock = useRoastClock(roast);
   const method: Method = methodOf(gear?.method ?? 'other');
-  const past = usePast(roast.gearId, roast.id);
+  const past = usePast(roast.id);
   const guide = useLiveQuery(
     async () => (roast.follows ? await database().roasts.get(roast.follows) : undefined),
     [roast.follows],
@@ -32,12 +33,7 @@ export function useLiveRoast({ roast, gear }: NamedRoast) {
   const live = liveEntries(roast.entries);
   const reached = milestonesOf(live);
   const nowS = clock.shownS ?? 0;
-  const expectation = expectationFor(method, roast.wantedShade, past, {
-    rule: roast.pullRule,
-    ambientC: roast.ambientC,
-    wind: roast.wind,
-    gearHot: roast.gearHot,
-  });
+  const expectation = useExpectation(named, past);
   const forecasts = forecastFrom(expectation, reached, nowS);
   const charged = roast.chargedAt !== undefined;
 
@@ -75,15 +71,24 @@ export function useLiveRoast({ roast, gear }: NamedRoast) {
 
 export type LiveRoastModel = ReturnType<typeof useLiveRoast>;
 
+/** What the record says of this roast: worked out when the record was read, not at every second. */
+function useExpectation({ roast, lot, gear }: NamedRoast, past: readonly PastRoast[]) {
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the facts of a roast under way are fixed; only its log grows
+  return useMemo(
+    () => expectationFor({ ...circumstancesOf(roast, lot, gear), rule: roast.pullRule }, past),
+    [roast.id, past, gear, lot],
+  );
+}
+
 /** Read once: earlier roasts do not change while this one is on the heat, and a live query would run at every press. */
-function usePast(gearId: string, roastId: string): readonly Milestones[] {
-  const [past, setPast] = useState<readonly Milestones[]>([]);
+function usePast(roastId: string): readonly PastRoast[] {
+  const [past, setPast] = useState<readonly PastRoast[]>([]);
   useEffect(() => {
     let current = true;
-    void pastMilestones(database(), gearId, roastId).then((found) => current && setPast(found));
+    void roastHistory(database(), roastId).then((found) => current && setPast(found));
     return () => {
       current = false;
     };
-  }, [gearId, roastId]);
+  }, [roastId]);
   return past;
 }

@@ -46,8 +46,8 @@ export function OnTheClock({ choices, planned, gear: all, onGear }: OnTheClockPr
       )}
       <p className="mt-3">
         {expectation.fromRoasts > 0
-          ? `From your last ${expectation.fromRoasts} roasts in the ${gear.nickname}.`
-          : `Usual for this kind of gear; after three roasts in the ${gear.nickname}, your own times take over.`}
+          ? `From ${expectation.fromRoasts === 1 ? 'one roast' : `${expectation.fromRoasts} roasts`} in the ${gear.nickname}, and the weight, weather and beans of this one.`
+          : `Usual for this kind of gear; your own times in the ${gear.nickname} take over from the first roast on.`}
       </p>
       {other && other.id !== gear.id && (
         <p className="mt-3">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { paceFactor, weatherWord } from '@/core/forecast';
+import { expectationFor, weatherWord } from '@/core/forecast';
 import { issueSentence } from '@/core/issues';
 import type { RoastDay } from '@/core/plan';
 import { type Wind, winds } from '@/core/roast';
@@ -11,6 +11,7 @@ import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
 
 const windNames = { calm: 'calm', breeze: 'a breeze', strong: 'a strong wind' } as const satisfies Record<Wind, string>;
+const MILD_C = 18;
 const RANGE = { leastC: -40, mostC: 60 };
 
 interface WeatherProps {
@@ -30,7 +31,10 @@ export function Weather({ choices, planned, day }: WeatherProps) {
   const parsed =
     text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
   const firstCrackS = planned.expectation.at.firstCrack.medianS;
-  const lateS = firstCrackS * (1 - 1 / paceFactor({ ambientC: day?.ambientC, wind: day?.wind }));
+  const { question } = planned.expectation;
+  const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, planned.past);
+  const known = question.ambientC !== undefined || question.wind !== undefined;
+  const lateS = known ? firstCrackS - mild.at.firstCrack.medianS : 0;
   const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind });
   return (
     <div className="ml-auto max-w-[26rem] text-right max-sm:ml-0 max-sm:text-left">

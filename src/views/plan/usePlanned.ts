@@ -1,16 +1,24 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { measuresOf } from '@/core/bean';
-import { type Expectation, expectationFor, type Forecast, forecastFrom } from '@/core/forecast';
-import { coolDownMinOf, type Gear, methodOf } from '@/core/gear';
+import {
+  circumstancesOf,
+  type Expectation,
+  expectationFor,
+  type Forecast,
+  forecastFrom,
+  type PastRoast,
+} from '@/core/forecast';
+import { coolDownMinOf, type Gear, usualGramsOf } from '@/core/gear';
 import type { Result } from '@/core/issues';
 import { type BatchPlan, estimateLoss, type LossEstimate } from '@/core/plan';
 import { milestonesOfRoast, type Roast } from '@/core/roast';
 import { parseWeight, type WeightUnit } from '@/core/units';
 import { database } from '@/store/current';
 import { dayOf, getDay } from '@/store/days';
+import { roastHistory } from '@/store/history';
 import type { LotStock } from '@/store/larder';
 import { lastRoast, lastRoastOfLot } from '@/store/queries';
-import { lossRecords, pastMilestones } from '@/store/roasting';
+import { lossRecords } from '@/store/roasting';
 import { batchesFor, fixedGrams } from './amount';
 import type { Choices } from './useChoices';
 
@@ -23,6 +31,8 @@ export interface Planned {
   /** Undefined while there is no amount. */
   readonly batches: BatchPlan | undefined;
   readonly loss: LossEstimate;
+  /** The household's earlier roasts, newest first. */
+  readonly past: readonly PastRoast[];
   readonly expectation: Expectation;
   readonly forecasts: readonly Forecast[];
   readonly lastOfLot: Roast | undefined;
@@ -46,7 +56,7 @@ export function usePlanned(
     const db = database();
     const [records, past, lastOnGear, lastOfLot, day] = await Promise.all([
       lossRecords(db, gearId),
-      pastMilestones(db, gearId, ''),
+      roastHistory(db),
       lastRoast(db, gearId),
       lastRoastOfLot(db, lotId),
       getDay(db, dayOf(new Date())),
@@ -68,17 +78,31 @@ export function usePlanned(
   const hotForMin = hotMinutes(its, known.lastOnGear);
   const outdoors = choices.place === 'outdoors';
   const [ambientC, wind] = outdoors ? [known.day?.ambientC, known.day?.wind] : [undefined, undefined];
-  const expectation = expectationFor(methodOf(its.method), shade, known.past, {
+  const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, its, loss) : undefined;
+  const question = {
+    ...circumstancesOf(
+      {
+        lotId: stock.lot.id,
+        gearId: its.id,
+        greenGrams: batches?.greenGramsEach ?? usualGramsOf(its),
+        wantedShade: shade,
+        ambientC,
+        wind,
+        gearHot: hotForMin > 0 ? true : undefined,
+        plannedMoves: [...choices.moves],
+      },
+      stock.lot,
+      its,
+    ),
     rule,
-    ambientC,
-    wind,
-    gearHot: hotForMin > 0,
-  });
+  };
+  const expectation = expectationFor(question, known.past);
   return {
     gear: its,
     stock,
     amount,
-    batches: amount.ok ? batchesFor(choices.amountKind, amount.value, its, loss) : undefined,
+    batches,
+    past: known.past,
     loss,
     expectation,
     forecasts: forecastFrom(expectation, {}, 0),

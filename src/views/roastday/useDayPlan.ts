@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
-import { expectationFor } from '@/core/forecast';
-import { coolDownMinOf, type Gear, methodOf } from '@/core/gear';
+import { circumstancesOf, expectationFor, type PastRoast } from '@/core/forecast';
+import { coolDownMinOf, type Gear } from '@/core/gear';
 import {
   dayReasons,
   HANDLING_S,
@@ -15,8 +15,8 @@ import {
 } from '@/core/plan';
 import { database } from '@/store/current';
 import type { BatchRow } from '@/store/days';
+import { roastHistory } from '@/store/history';
 import type { LotStock } from '@/store/larder';
-import { pastMilestones } from '@/store/roasting';
 import { searchBestOrder } from '@/workers/planner/client';
 
 export interface DayData {
@@ -72,7 +72,7 @@ export function useDayPlan(date: string, data: DayData | undefined, nowMs: numbe
     if (planned) return [lineToCome(row, planned.slot, planned.reason, fromMs)];
     const chargedMs = Date.parse(row.roast?.chargedAt ?? '');
     if (Number.isNaN(chargedMs)) return [];
-    const pullS = row.reached.pull ?? durations.get(row.batch.gearId) ?? 0;
+    const pullS = row.reached.pull ?? durations.get(row.batch.id) ?? 0;
     const state = row.reached.pull === undefined ? 'onTheHeat' : 'done';
     return [{ row, state, startMs: chargedMs, pullMs: chargedMs + pullS * 1000, reason: undefined }];
   });
@@ -98,22 +98,26 @@ function startOfDay(date: string, day: RoastDay | undefined): number | undefined
   return day?.startsAt === undefined ? undefined : new Date(`${date}T${day.startsAt}`).getTime();
 }
 
-/** How long a roast takes on each piece of gear, seconds, by its own record where there is enough of it. */
+/** How long each batch takes, seconds, by the household's own record. */
 function useDurations(data: DayData | undefined): ReadonlyMap<string, number> | undefined {
-  const gear = data?.gear.map(({ id }) => id).join();
-  const past = useLiveQuery(async () => {
-    if (!data) return undefined;
-    return Promise.all(data.gear.map(async (each) => [each, await pastMilestones(database(), each.id, '')] as const));
-  }, [gear]);
-  return (
-    past &&
-    new Map(
-      past.map(([each, roasts]) => [
-        each.id as string,
-        expectationFor(methodOf(each.method), 4, roasts).at.pull.medianS,
-      ]),
-    )
-  );
+  const past = useLiveQuery(() => roastHistory(database()), []);
+  return data && past && new Map(data.rows.map(({ batch }) => [batch.id as string, roastSeconds(batch, data, past)]));
+}
+
+function roastSeconds(batch: RoastDay['batches'][number], data: DayData, past: readonly PastRoast[]): number {
+  const its = data.gear.find(({ id }) => id === batch.gearId);
+  const lot = data.lots.find((each) => each.lot.id === batch.lotId)?.lot;
+  const { ambientC, wind } = data.day ?? {};
+  const outdoors = its?.place === 'outdoors' ? { ambientC, wind } : {};
+  const facts = {
+    ...batch,
+    wantedShade: batch.shade,
+    gearHot: batch.hotStart,
+    plannedMoves: undefined,
+    ...{ ambientC: undefined, wind: undefined },
+    ...outdoors,
+  };
+  return expectationFor(circumstancesOf(facts, lot, its), past).at.pull.medianS;
 }
 
 function jobFor(
@@ -122,12 +126,8 @@ function jobFor(
   durations: ReadonlyMap<string, number>,
 ): Job[] {
   const its = gear.find(({ id }) => id === batch.gearId);
-  if (!its) return [];
-  const method = methodOf(its.method);
-  const medium = durations.get(its.id) ?? method.pull.medianS;
-  const byShade = expectationFor(method, batch.shade, [], { gearHot: batch.hotStart }).at.pull.medianS;
-  // The gear's own pace, moved to this batch's shade and a hot start by the method's figures.
-  const roastS = medium * (byShade / method.pull.medianS);
+  const roastS = durations.get(batch.id);
+  if (!its || roastS === undefined) return [];
   return [{ id: batch.id, gearId: its.id, roastS, coolS: coolDownMinOf(its) * 60, hotStart: batch.hotStart === true }];
 }
 
@@ -140,7 +140,7 @@ function standingAt(data: DayData, durations: ReadonlyMap<string, number> | unde
     const its = data.gear.find(({ id }) => id === batch.gearId);
     const chargedS = (Date.parse(roast.chargedAt) + roast.clockShiftMs - fromMs) / 1000;
     const pullS = Math.max(
-      chargedS + (reached.pull ?? durations?.get(batch.gearId) ?? 0),
+      chargedS + (reached.pull ?? durations?.get(batch.id) ?? 0),
       reached.pull === undefined ? 0 : Number.NEGATIVE_INFINITY,
     );
     personFreeS = Math.max(personFreeS, pullS + HANDLING_S);

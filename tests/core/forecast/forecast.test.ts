@@ -1,45 +1,105 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
-import { methodIds, methodOf } from '@/core/gear';
+import {
+  expectationFor,
+  type ForecastQuestion,
+  forecastFrom,
+  GaussianFit,
+  knownOrExpected,
+  lengthFrom,
+  type PastRoast,
+} from '@/core/forecast';
+import { type MethodId, methodIds, methodOf } from '@/core/gear';
 import { shadeNumbers } from '@/core/shade';
 
-const popper = methodOf('hotAirPopper');
+const ask = (method: MethodId = 'hotAirPopper', facts: Partial<ForecastQuestion> = {}): ForecastQuestion => ({
+  method,
+  gearId: 'gear:a',
+  lotId: 'lot:a',
+  process: 'washed',
+  greenGrams: methodOf(method).batchGrams.usual,
+  shade: 4,
+  ...facts,
+});
+const past = (firstCrack: number, facts: Partial<PastRoast> = {}): PastRoast => ({
+  ...ask(),
+  reached: { yellow: firstCrack / 2, firstCrack, pull: firstCrack + 80 },
+  ...facts,
+});
+const near = (value: number | undefined, expected: number, within: number) =>
+  assert.ok(value !== undefined && Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
 
-describe('expectationFor', () => {
-  it('is handbook table 4 before there are roasts, medium as it stands there', () => {
-    const { at, fromRoasts } = expectationFor(popper, 4);
-    assert.deepEqual([at.yellow.medianS, at.firstCrack.medianS, at.pull.medianS, fromRoasts], [120, 240, 320, 0]);
-    assert.deepEqual([at.pull.earlyS, at.pull.lateS], [210, 480]);
+describe('before there are roasts', () => {
+  it('the expectation is handbook table 4, medium as it stands there, on every method', () => {
+    for (const id of methodIds) {
+      const { at, fromRoasts } = expectationFor(ask(id), []);
+      const { yellow, firstCrack, pull } = methodOf(id);
+      near(at.yellow.medianS / yellow.medianS, 1, 0.03);
+      near(at.firstCrack.medianS / firstCrack.medianS, 1, 0.03);
+      near(at.pull.medianS / pull.medianS, 1, 0.03);
+      near(at.firstCrack.lateS / firstCrack.lateS, 1, 0.2);
+      assert.equal(fromRoasts, 0);
+    }
   });
-  it('pulls later the darker it is wanted', () => {
-    const pulls = shadeNumbers.map((shade) => expectationFor(popper, shade).at.pull.medianS);
-    for (let i = 1; i < pulls.length; i++) assert.ok((pulls[i] ?? 0) > (pulls[i - 1] ?? 0));
+  it('it pulls later the darker it is wanted, and every range lies round its middle', () => {
+    for (const id of methodIds) {
+      const all = shadeNumbers.map((shade) => expectationFor(ask(id, { shade }), []).at);
+      for (let i = 1; i < all.length; i++) assert.ok((all[i]?.pull.medianS ?? 0) > (all[i - 1]?.pull.medianS ?? 0));
+      for (const at of all)
+        for (const { earlyS, medianS, lateS } of Object.values(at)) assert.ok(earlyS <= medianS && medianS <= lateS);
+    }
   });
-  it('takes the median of this gear’s own roasts from the third on', () => {
-    const past = [300, 320, 310].map((firstCrack) => ({ yellow: 150, firstCrack, pull: firstCrack + 90 }));
-    assert.equal(expectationFor(popper, 4, past.slice(0, 2)).at.firstCrack.medianS, 240);
-    const own = expectationFor(popper, 4, past);
-    assert.deepEqual([own.at.firstCrack.medianS, own.at.yellow.medianS, own.fromRoasts], [310, 150, 3]);
-    assert.equal(own.at.pull.medianS, 310 + 80);
-  });
-  it('has every range round its middle, for every method and shade', () => {
-    for (const id of methodIds)
-      for (const shade of shadeNumbers)
-        for (const { earlyS, medianS, lateS } of Object.values(expectationFor(methodOf(id), shade).at))
-          assert.ok(earlyS <= medianS && medianS <= lateS);
+  it('circumstances move it the way handbook section 4 says', () => {
+    const first = (method: MethodId, facts: Partial<ForecastQuestion>) =>
+      expectationFor(ask(method, facts), []).at.firstCrack.medianS;
+    const usual = first('pan', {});
+    assert.ok(first('pan', { greenGrams: 200 }) > usual, 'a bigger batch slows gear that heats by contact');
+    assert.ok(first('hotAirPopper', { greenGrams: 105 }) < first('hotAirPopper', {}), 'and runs faster in hot air');
+    assert.ok(first('pan', { ambientC: 2 }) > usual && first('pan', { wind: 'strong' }) > usual);
+    assert.ok(first('pan', { gearHot: true }) < usual && first('pan', { heat: 1.3 }) < usual);
   });
 });
 
-describe('forecastFrom', () => {
-  const expectation = expectationFor(popper, 4);
-  it('counts from the last milestone, with half of the pace carried on', () => {
-    const [next] = forecastFrom(expectation, { yellow: 120 }, 121);
-    assert.deepEqual([next?.milestone, next?.medianS], ['firstCrack', 240]);
-    // Yellow at 1.44 of its usual time: what is left is stretched by √1.44 = 1.2.
-    const slow = forecastFrom(expectation, { yellow: 172.8 }, 173)[0];
-    assert.equal(slow?.medianS.toFixed(3), (172.8 + 120 * 1.2).toFixed(3));
+describe('learning', () => {
+  it('moves to this gear’s own times roast by roast, and grows surer', () => {
+    const at = (count: number) =>
+      expectationFor(
+        ask(),
+        Array.from({ length: count }, () => past(310)),
+      ).at.firstCrack;
+    const [none, one, five, thirty] = [at(0), at(1), at(5), at(30)] as const;
+    assert.ok(one.medianS > none.medianS + 30, 'the first roast counts already');
+    near(thirty.medianS, 310, 3);
+    assert.ok(
+      thirty.lateS - thirty.earlyS < five.lateS - five.earlyS && five.lateS - five.earlyS < none.lateS - none.earlyS,
+    );
+  });
+  it('is not spoiled by one mis-marked roast', () => {
+    const sound = Array.from({ length: 8 }, (_, i) => past(300 + (i % 3) * 4));
+    const spoiled = expectationFor(ask(), [...sound, past(150)]).at.firstCrack.medianS;
+    near(spoiled, 304, 9);
+  });
+  it('learns what weight does on this gear, and carries it to another lot', () => {
+    const roasts = Array.from({ length: 24 }, (_, i) => {
+      const greenGrams = 70 + (i % 5) * 10;
+      return past(300 * (greenGrams / 80) ** -0.6, { greenGrams, lotId: `lot:${i % 4}` });
+    });
+    const light = expectationFor(ask('hotAirPopper', { greenGrams: 70, lotId: 'lot:new' }), roasts).at.firstCrack
+      .medianS;
+    near(light, 300 * (70 / 80) ** -0.6, 10);
+  });
+  it('stays apart between pieces of gear', () => {
+    const other = Array.from({ length: 20 }, () => past(200, { gearId: 'gear:b' }));
+    near(expectationFor(ask(), other).at.firstCrack.medianS, 240, 8);
+  });
+});
+
+describe('during the roast', () => {
+  const expectation = expectationFor(ask(), []);
+  it('a slow yellow makes first crack later, a fast one sooner', () => {
+    const first = (yellow: number) => forecastFrom(expectation, { yellow }, yellow + 1)[0]?.medianS ?? 0;
+    assert.ok(first(150) > 150 + 125 && first(100) < 100 + 115, `${first(150)} and ${first(100)}`);
   });
   it('narrows as less is left', () => {
     const width = (reached: Parameters<typeof forecastFrom>[1], nowS: number) => {
@@ -49,18 +109,35 @@ describe('forecastFrom', () => {
     assert.ok(width({ yellow: 120, firstCrack: 240 }, 241) < width({ yellow: 120 }, 121));
     assert.ok(width({ yellow: 120 }, 121) < width({}, 0));
   });
-  it('never names a time that has passed', () => {
+  it('time that passes without a mark moves it on, and it never names a time that has passed', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: 0, max: 2000, noNaN: true }),
-        fc.constantFrom({}, { yellow: 100 }, { yellow: 90, firstCrack: 260 }),
-        (nowS, reached) => {
-          for (const { earlyS, medianS, lateS } of forecastFrom(expectation, reached, nowS))
-            assert.ok(nowS <= earlyS && earlyS <= medianS && medianS <= lateS);
+        fc.double({ min: 0, max: 4000, noNaN: true }),
+        fc.constantFrom({}, { yellow: 100 }, { yellow: 90, firstCrack: 260 }, { firstCrack: 260, firstCrackEnd: 300 }),
+        fc.constantFrom<ForecastQuestion['rule']>(
+          undefined,
+          { kind: 'afterFirstCrack', seconds: 60 },
+          { kind: 'intoSecondCrack', seconds: 20 },
+        ),
+        (nowS, reached, rule) => {
+          for (const { earlyS, medianS, lateS } of forecastFrom(
+            expectationFor(ask('pan', { rule }), []),
+            reached,
+            nowS,
+          ))
+            assert.ok(nowS <= earlyS && earlyS <= medianS && medianS <= lateS && Number.isFinite(lateS));
         },
       ),
-      { seed: 6 },
+      { seed: 6, numRuns: 60 },
     );
+    const later = forecastFrom(expectation, { yellow: 120 }, 300)[0];
+    assert.ok((later?.medianS ?? 0) > 305);
+  });
+  it('hears a probe as a second opinion', () => {
+    const alone = forecastFrom(expectation, { yellow: 120 }, 180)[0];
+    const sure = forecastFrom(expectation, { yellow: 120 }, 180, { mean: Math.log(40), sd: 0.1, freedom: 10 })[0];
+    near(sure?.medianS, 222, 6);
+    assert.ok((sure?.lateS ?? 0) - (sure?.earlyS ?? 0) < (alone?.lateS ?? 0) - (alone?.earlyS ?? 0));
   });
   it('leaves out what was skipped, and everything once pulled', () => {
     assert.deepEqual(
@@ -68,10 +145,67 @@ describe('forecastFrom', () => {
       ['firstCrackEnd', 'secondCrack', 'pull'],
     );
     assert.deepEqual(forecastFrom(expectation, { pull: 320 }, 330), []);
-  });
-  it('fills the milestones that are not reached', () => {
     const known = knownOrExpected({ yellow: 111 }, forecastFrom(expectation, { yellow: 111 }, 112));
-    assert.equal(known.yellow, 111);
-    assert.ok((known.firstCrack ?? 0) > 200);
+    assert.ok(known.yellow === 111 && (known.firstCrack ?? 0) > 200);
+  });
+});
+
+describe('the closed form', () => {
+  const prior = { mean: Float64Array.of(5.4, 0.3), sd: Float64Array.of(0.3, 0.3), noiseSd: 0.1, noiseWorth: 1e9 };
+  it('agrees with a small numeric integration over both coefficients', () => {
+    // Light noise worth so much that it stays as it is, and values near the line, so that no weight falls.
+    const observations = [
+      {
+        features: [
+          [0, 1],
+          [1, -0.2],
+        ] as const,
+        value: 5.45,
+      },
+      {
+        features: [
+          [0, 1],
+          [1, 0.1],
+        ] as const,
+        value: 5.56,
+      },
+      {
+        features: [
+          [0, 1],
+          [1, 0.3],
+        ] as const,
+        value: 5.6,
+      },
+    ];
+    const fit = new GaussianFit(prior, observations);
+    const weights = observations.map((_, i) => fit.residual(i).weight);
+    let [mass, sum0, sum1] = [0, 0, 0];
+    for (let a = 4.2; a <= 6.6; a += 0.01)
+      for (let b = -1.2; b <= 1.8; b += 0.01) {
+        let log = -(((a - 5.4) / 0.3) ** 2) / 2 - ((b - 0.3) / 0.3) ** 2 / 2;
+        observations.forEach(({ features: [, [, x]], value }, i) => {
+          log -= ((weights[i] as number) * ((value - a - b * x) / 0.1) ** 2) / 2;
+        });
+        const weight = Math.exp(log);
+        mass += weight;
+        sum0 += weight * a;
+        sum1 += weight * b;
+      }
+    near(fit.coefficient(0), sum0 / mass, 0.004);
+    near(fit.coefficient(1), sum1 / mass, 0.004);
+  });
+  it('without observations is the prior', () => {
+    const { mean, sd } = new GaussianFit(prior, []).predict([[0, 1]]);
+    near(mean, 5.4, 1e-9);
+    near(sd, Math.hypot(0.3, 0.1), 1e-9);
+    assert.throws(() => new GaussianFit(prior, []).residual(0), { message: 'i must be below 0 observations, got 0' });
+  });
+  it('of a length that has lasted some time already is cut, and never ends before', () => {
+    const prediction = { mean: Math.log(100), sd: 0.2, freedom: 1e9 };
+    near(lengthFrom(prediction).medianS, 100, 1e-6);
+    near(lengthFrom(prediction).lateS, 100 * Math.exp(0.2 * 1.2815516), 1e-3);
+    // Half of the distribution is gone: the median of what is left is its upper quartile.
+    near(lengthFrom(prediction, 100).medianS, 100 * Math.exp(0.2 * 0.6744898), 1e-3);
+    assert.ok(lengthFrom(prediction, 400).earlyS >= 400);
   });
 });

@@ -1,5 +1,8 @@
+/** A source of numbers in [0, 1), such as Math.random or a seeded one. */
+export type Random = () => number;
+
 /** A seeded source of numbers in [0, 1). Source: mulberry32, public domain, Tommy Ettinger 2017. */
-export function seededRandom(seed: number): () => number {
+export function seededRandom(seed: number): Random {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;
@@ -10,7 +13,7 @@ export function seededRandom(seed: number): () => number {
   };
 }
 
-/** A draw from the standard normal distribution. Source: Box & Muller 1958. */
-export function normal(random: () => number): number {
+/** A draw from the standard normal distribution. Source: Box & Muller, Ann. Math. Statist. 29 (1958), 610. */
+export function normal(random: Random): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }

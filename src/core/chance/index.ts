@@ -1,0 +1,2 @@
+export { normalCdf, normalQuantile } from './normalCurve.ts';
+export { normal, type Random, seededRandom } from './random.ts';

@@ -1,0 +1,61 @@
+import type { Lot } from '../bean/index.ts';
+import { controlsOf, type Gear, initialValue } from '../gear/index.ts';
+import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
+import type { Circumstances, PastRoast } from './features.ts';
+
+/** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
+const FIRST_MINUTE_S = 60;
+
+type Batch = Pick<
+  Roast,
+  'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot' | 'plannedMoves'
+>;
+
+/** The circumstances of a roast to come; gear or beans that were deleted count as the plainest. */
+export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear | undefined): Circumstances {
+  const method = gear?.method ?? 'other';
+  return {
+    method,
+    gearId: roast.gearId,
+    lotId: roast.lotId,
+    process: lot?.process ?? 'other',
+    gramsPerMl: lot?.gramsPerMl,
+    greenGrams: roast.greenGrams,
+    ambientC: roast.ambientC,
+    wind: roast.wind,
+    gearHot: roast.gearHot,
+    heat: plannedHeat(roast.plannedMoves ?? [], gear),
+    shade: roast.wantedShade,
+  };
+}
+
+/** An earlier roast as the forecast learns from it. */
+export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
+  const live = liveEntries(roast.entries);
+  const moves = live.flatMap((entry) =>
+    entry.kind === 'move'
+      ? [{ when: { kind: 'at' as const, atS: Math.max(0, entry.at) }, control: entry.control, value: entry.value }]
+      : [],
+  );
+  const shade = live.findLast((entry) => entry.kind === 'pull' && entry.all);
+  return {
+    ...circumstancesOf(roast, lot, gear),
+    ...(moves.length > 0 ? { heat: plannedHeat(moves, gear) } : {}),
+    // How dark it turned out says what the stretch after first crack was for.
+    shade: (shade?.kind === 'pull' && shade.shade) || roast.wantedShade,
+    reached: milestonesOf(live),
+  };
+}
+
+function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {
+  const heat = controlsOf(gear ?? { method: 'other' }).find((control) => 'axis' in control && control.axis === 'heat');
+  const set = moves.findLast(
+    ({ when, control }) => control === heat?.id && when.kind === 'at' && when.atS <= FIRST_MINUTE_S,
+  );
+  if (!heat || set?.value === undefined) return undefined;
+  if (heat.kind === 'words') {
+    const place = (value: unknown) => heat.words.indexOf(String(value)) + 1;
+    return place(set.value) / place(initialValue(heat));
+  }
+  return Number(set.value) / Number(initialValue(heat));
+}

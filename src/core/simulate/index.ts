@@ -1,0 +1,10 @@
+export { brownedToC, shadeAtC, shadeC, toneAtC, YELLOW_C } from './browning.ts';
+export { type GearModel, gearModels } from './gearModel.ts';
+export { manyHouseholds } from './households.ts';
+export { integrateInPlace, rungeKuttaInPlace } from './integrate.ts';
+export { beanC, type Drive, ratesInto, S, STATE_SIZE, type State, specificHeat } from './physics.ts';
+export { drawPopulation, type Population, spreadFactor } from './population.ts';
+export type { ControlValues, SimulatedLot, SimulationSetUp } from './setUp.ts';
+export { type Ending, type Hand, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
+export { type BeansNow, type HeardCrack, Simulation } from './simulation.ts';
+export { calmWorld, type Roughness, roughWorld, simulateHousehold, usualWorld, type WorldRoast } from './world.ts';

@@ -1,0 +1,60 @@
+import type { Process } from '../bean/index.ts';
+import { normal, type Random } from '../chance/index.ts';
+import type { SimulatedLot } from './setUp.ts';
+
+/** A bean weighs about this much green, grams. */
+const BEAN_GRAMS = 0.13;
+/** Mean temperatures of the bean mass at which beans crack, °C. Source: handbook, section 6: 193-205 and 222-231. */
+const FIRST_CRACK_C = 201.5;
+const SECOND_CRACK_C = 228.5;
+/** How much beans of one lot differ in that, by size, density and place in the heap; °C, standard deviation. */
+const FIRST_SPREAD_C = 2.7;
+const SECOND_SPREAD_C = 2.4;
+/** A few crack long before the others: share, and how much earlier, °C. */
+const OUTLIERS = 0.012;
+const OUTLIERS_BEFORE_C = 7;
+/** Of the cracks, so many are heard as pops and snaps of their own. */
+const HEARD_FIRST = 0.3;
+const HEARD_SECOND = 0.45;
+
+/** Wider spread and quieter cracks by process. Source: handbook, section 4; the factors are ours. */
+const byProcess = {
+  washed: { spread: 1, heard: 1 },
+  honey: { spread: 1.15, heard: 0.9 },
+  natural: { spread: 1.45, heard: 0.6 },
+  wetHulled: { spread: 1.35, heard: 0.8 },
+  decaf: { spread: 1.4, heard: 0.35 },
+  other: { spread: 1.2, heard: 0.8 },
+} as const satisfies Record<Process, { spread: number; heard: number }>;
+
+/** The beans of a batch: at which mean temperature each crack is heard, ascending, °C. */
+export interface Population {
+  readonly first: Float64Array;
+  readonly second: Float64Array;
+  /** How far the beans differ in colour, as °C of browning, standard deviation. */
+  readonly spreadC: number;
+}
+
+/** How much wider than usual a lot's beans differ. */
+export function spreadFactor({ process, grading }: SimulatedLot): number {
+  return byProcess[process].spread * (grading === 'mixed' ? 1.4 : grading === 'peaberry' ? 0.9 : 1);
+}
+
+/** Draws the beans of `greenGrams` of a lot that moves so well (1 well, less widens the spread). */
+export function drawPopulation(lot: SimulatedLot, greenGrams: number, movement: number, random: Random): Population {
+  const factor = spreadFactor(lot) * (movement < 0.7 ? 1 + (0.7 - movement) : 1);
+  const beans = greenGrams / BEAN_GRAMS;
+  const { heard } = byProcess[lot.process];
+  const draw = (count: number, atC: number, spreadC: number) => {
+    const drawn = Float64Array.from({ length: Math.round(count) }, () => {
+      const early = random() < OUTLIERS ? OUTLIERS_BEFORE_C * (0.6 + random()) : 0;
+      return atC + normal(random) * spreadC * factor - early;
+    });
+    return drawn.sort();
+  };
+  return {
+    first: draw(beans * HEARD_FIRST * heard, FIRST_CRACK_C, FIRST_SPREAD_C),
+    second: draw(beans * HEARD_SECOND * heard, SECOND_CRACK_C, SECOND_SPREAD_C),
+    spreadC: FIRST_SPREAD_C * factor,
+  };
+}
