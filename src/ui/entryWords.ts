@@ -31,6 +31,8 @@ export function entryName(entry: Entry, words: Words, controlName: (id: string) 
       return `smell of ${entry.smell}`;
     case 'colour':
       return colourName(entry.tone);
+    case 'sense':
+      return `${entry.sense} ${entry.word}`;
     case 'note':
       return `“${entry.text}”`;
     case 'amend':

@@ -24,6 +24,11 @@ export const notebookSteps: readonly NotebookStep[] = [
         mugMl: 240,
         gramsPerLitre: 60,
         restSchool: 'usual',
+        cueTone: true,
+        cueSpeech: true,
+        cueVibration: true,
+        readingEveryS: 30,
+        takesCracks: false,
         ...(file.household as Row),
       },
       lots: rows(file.lots).map(({ boughtGrams, ...lot }) => ({

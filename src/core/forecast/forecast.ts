@@ -9,8 +9,9 @@ import { pullAt } from './pullAt.ts';
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
 export interface Forecast extends UsualSeconds {
   readonly milestone: ForecastMilestone;
-  /** For the pull: whether the rule or the guard says so. */
+  /** For the pull: whether the rule or the guard says so, and when that was meant to be, though it may have passed. */
   readonly by?: 'rule' | 'guard';
+  readonly meantS?: number;
 }
 
 /** A second opinion on the time left to first crack, from a probe: its log, seconds. */
@@ -50,7 +51,13 @@ export function forecastFrom(
     const found = at[milestone];
     return found ? [{ milestone, ...notBefore(nowS, found) }] : [];
   });
-  return [...cracks, { milestone: 'pull', by, ...notBefore(nowS, pull) }];
+  const meantS = question.rule && reached.firstCrack !== undefined ? pull.medianS : meantByShade();
+  return [...cracks, { milestone: 'pull', by, meantS, ...notBefore(nowS, pull) }];
+
+  // Counted as if no time had passed since first crack: passing it by does not move what was meant.
+  function meantByShade(): number {
+    return toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, 0).medianS;
+  }
 }
 
 /** The milestones as reached, and where they are not, as forecast at the middle. */

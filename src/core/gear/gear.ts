@@ -36,6 +36,22 @@ export const gearSchema = z.strictObject({
   modified: z.literal(true).optional(),
   place: z.enum(places).optional(),
   ventilation: z.enum(ventilations).optional(),
+  /** What to be reminded of during a roast: at a time, or at a milestone. */
+  reminders: z
+    .array(
+      z.strictObject({
+        when: z.discriminatedUnion('kind', [
+          z.strictObject({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
+          z.strictObject({
+            kind: z.literal('milestone'),
+            milestone: z.enum(['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack']),
+          }),
+        ]),
+        text: z.string().trim().min(1).max(80),
+      }),
+    )
+    .max(10)
+    .optional(),
   note: z.string().trim().max(2000).optional(),
   createdAt: z.iso.datetime(),
   /** Put away: out of every choice, kept because roasts name it. UTC. */

@@ -21,6 +21,14 @@ export const householdSchema = z.strictObject({
   mugMl: z.number().min(30).max(1000),
   gramsPerLitre: z.number().min(20).max(150),
   restSchool: z.enum(restSchools),
+  /** How the roast screen tells in time. */
+  cueTone: z.boolean(),
+  cueSpeech: z.boolean(),
+  cueVibration: z.boolean(),
+  /** A reading is asked for this often, seconds; 0 for never. */
+  readingEveryS: z.int().min(0).max(600),
+  /** Milestones that the taps speak for are marked without asking. */
+  takesCracks: z.boolean(),
   /** What a kWh costs; absent when it is not reckoned in. */
   tariffMinorPerKwh: money.optional(),
   /** What a roasted kilogram like one's own costs in a shop. */

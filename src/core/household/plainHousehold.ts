@@ -13,4 +13,9 @@ export const plainHousehold: Household = {
   mugMl: 240,
   gramsPerLitre: 60,
   restSchool: 'usual',
+  cueTone: true,
+  cueSpeech: true,
+  cueVibration: true,
+  readingEveryS: 30,
+  takesCracks: false,
 };

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
-import { milestones, smells, sources } from './kinds.ts';
+import { milestones, senseKinds, smells, sources } from './kinds.ts';
 
 const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
 const secondsFromCharge = z.number().min(-14_400).max(86_400);
@@ -37,6 +37,13 @@ const move = z.strictObject({
 const smell = z.strictObject({ ...common, kind: z.literal('smell'), smell: z.enum(smells) });
 /** The colour of the beans, as a tone of the bean ramp: 0 green to 1 near black. */
 const colour = z.strictObject({ ...common, kind: z.literal('colour'), tone: ramp });
+/** Something else that was seen: the sheen, the smoke, how the beans move; in one of its words. */
+const sense = z.strictObject({
+  ...common,
+  kind: z.literal('sense'),
+  sense: z.enum(senseKinds),
+  word: z.string().min(1).max(40),
+});
 const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(500) });
 
 /** Says something new about an earlier entry. A field set to `null` is emptied; one left out stays. */
@@ -54,7 +61,7 @@ const amend = z.strictObject({
 /** Takes an earlier entry back; an undo taken back brings it again. */
 const undo = z.strictObject({ ...common, kind: z.literal('undo'), target: idSchema('entry') });
 
-const recorded = [mark, crack, pull, reading, move, smell, colour, note] as const;
+const recorded = [mark, crack, pull, reading, move, smell, colour, sense, note] as const;
 
 /** One line of the log. The log only ever grows; what holds now is derived by `liveEntries`. */
 export const entrySchema = z.discriminatedUnion('kind', [...recorded, amend, undo]);

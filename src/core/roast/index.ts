@@ -7,11 +7,23 @@ export {
   type PlannedPart,
   type PullRule,
   type PullRuleKind,
+  plannedMoveSchema,
   pullRuleSchema,
   type Wind,
   winds,
 } from './intent.ts';
-export { type Evenness, evennesses, evennessNames, type Milestone, milestones, type Smell, smells } from './kinds.ts';
+export {
+  type Evenness,
+  evennesses,
+  evennessNames,
+  type Milestone,
+  milestones,
+  type SenseKind,
+  type Smell,
+  senseKinds,
+  senses,
+  smells,
+} from './kinds.ts';
 export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {
   type Milestones,

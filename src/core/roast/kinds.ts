@@ -11,6 +11,15 @@ export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator'] as co
 export const smells = ['grass', 'hay', 'toast', 'biscuit', 'sweet', 'smoke'] as const;
 export type Smell = (typeof smells)[number];
 
+/** What else can be seen at the heat. On users' disks: never rename one alone. */
+export const senses = {
+  sheen: ['dull', 'satin', 'spots of oil', 'oily'],
+  smoke: ['none', 'wisps', 'some', 'thick'],
+  movement: ['stuck', 'slow', 'free', 'flying'],
+} as const;
+export type SenseKind = keyof typeof senses;
+export const senseKinds = Object.keys(senses) as SenseKind[];
+
 /** How alike the beans came out. */
 export const evennesses = ['even', 'someSpread', 'patchy'] as const;
 export type Evenness = (typeof evennesses)[number];

@@ -59,6 +59,7 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
     case 'move':
     case 'smell':
     case 'colour':
+    case 'sense':
       return next;
     default:
       return assertNever(next);

@@ -80,7 +80,14 @@ describe('pull rules', () => {
     const pullForecast = forecastFrom(expectation, { yellow: 130, firstCrack: 262 }, 270).find(
       ({ milestone }) => milestone === 'pull',
     );
-    assert.deepEqual(pullForecast, { milestone: 'pull', by: 'rule', medianS: 322, earlyS: 322, lateS: 322 });
+    assert.deepEqual(pullForecast, {
+      milestone: 'pull',
+      by: 'rule',
+      meantS: 322,
+      medianS: 322,
+      earlyS: 322,
+      lateS: 322,
+    });
   });
 });
 

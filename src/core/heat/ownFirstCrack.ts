@@ -1,0 +1,25 @@
+/** A gear's own reading at first crack. Source: handbook, section 6: median of its last ten roasts. */
+const LAST_ROASTS = 10;
+/** Off by more than this, the probe moved or the crack was mis-marked. Source: as above. */
+const MOVED_C = 8;
+/** The middle of the bean-mass readings at first crack, for gear that has none of its own: 193 to 205. Source: as above. */
+export const USUAL_FIRST_CRACK_C = 199;
+/** Fire danger lies so far past first crack: 245 against the middle of its range. Source: as above. */
+export const DANGER_PAST_FIRST_CRACK_C = 46;
+
+/** Median of the gear's readings at first crack, newest first, °C; undefined without any. */
+export function ownFirstCrackC(readingsAtFirstCrack: readonly number[]): number | undefined {
+  const last = readingsAtFirstCrack.slice(0, LAST_ROASTS).sort((a, b) => a - b);
+  if (last.length === 0) return undefined;
+  const middle = last.length / 2;
+  return last.length % 2 === 1
+    ? last[Math.floor(middle)]
+    : ((last[middle - 1] as number) + (last[middle] as number)) / 2;
+}
+
+/** How far a reading at first crack is off the gear's own, °C, where that is far enough to ask; undefined else. */
+export function probeMovedByC(readingC: number | undefined, ownC: number | undefined): number | undefined {
+  if (readingC === undefined || ownC === undefined) return undefined;
+  const by = readingC - ownC;
+  return Math.abs(by) > MOVED_C ? by : undefined;
+}

@@ -1,0 +1,43 @@
+import type { Reading } from './rateOfRise.ts';
+
+/** A typed reading further than this from where the curve points is asked about once, °C. */
+const FAR_OFF_C = 25;
+/** Beans do not heat faster than this, °C a second; a typed reading may be late by so much. */
+const FASTEST_C_PER_S = 1.2;
+
+/** Where the curve would have been, °C, when a new reading lies far off it; undefined when it fits or nothing is known. */
+export function farOffCurve(before: readonly Reading[], reading: Reading): number | undefined {
+  const [last, earlier] = [...before].filter(({ at }) => at < reading.at).sort((a, b) => b.at - a.at);
+  if (!last) return undefined;
+  const slope = earlier && last.at > earlier.at ? (last.celsius - earlier.celsius) / (last.at - earlier.at) : 0;
+  const ahead = reading.at - last.at;
+  const expected = last.celsius + Math.max(-0.3, Math.min(FASTEST_C_PER_S, slope)) * Math.min(ahead, 60);
+  const room = FAR_OFF_C + 0.25 * ahead;
+  return Math.abs(reading.celsius - expected) > room ? expected : undefined;
+}
+
+/** What a stream may bring that is no temperature of beans. */
+export type StreamFault = 'notANumber' | 'outOfRange' | 'backwards' | 'burst';
+
+const LEAST_C = -40;
+const MOST_C = 400;
+/** Closer readings than this say nothing new, seconds. */
+const BURST_S = 0.4;
+
+/** Why a streamed reading is left out; undefined when it is taken. `lastAt` is the newest that was taken. */
+export function streamFault(celsius: number, at: number, lastAt: number | undefined): StreamFault | undefined {
+  if (!Number.isFinite(celsius)) return 'notANumber';
+  if (celsius < LEAST_C || celsius > MOST_C) return 'outOfRange';
+  if (lastAt === undefined) return undefined;
+  if (at <= lastAt) return 'backwards';
+  return at - lastAt < BURST_S ? 'burst' : undefined;
+}
+
+/** Beans are never this hot for long; a probe that says so shows °F. */
+const LOOKS_FAHRENHEIT_C = 285;
+
+/** Whether the last readings look like degrees Fahrenheit under the name of Celsius. */
+export function looksFahrenheit(readings: readonly Reading[]): boolean {
+  const last = readings.slice(-5);
+  return last.length === 5 && last.every(({ celsius }) => celsius > LOOKS_FAHRENHEIT_C);
+}

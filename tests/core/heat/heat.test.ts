@@ -1,0 +1,225 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import {
+  type CueSituation,
+  crackProposal,
+  cuesFor,
+  farOffCurve,
+  kindOfCrack,
+  looksFahrenheit,
+  ownFirstCrackC,
+  probeMovedByC,
+  probeOpinion,
+  type Reading,
+  rateOfRise,
+  readingAt,
+  streamFault,
+} from '@/core/heat';
+import { crackOnsets, crackRate, liveEntries, milestonesOf } from '@/core/roast';
+import { entry, mark } from '../build.ts';
+
+const stream = (from: number, to: number, at: (s: number) => number): Reading[] =>
+  Array.from({ length: to - from + 1 }, (_, i) => ({ at: from + i, celsius: at(from + i), streamed: true }));
+const typed = (...pairs: [number, number][]): Reading[] =>
+  pairs.map(([at, celsius]) => ({ at, celsius, streamed: false }));
+const near = (value: number | undefined, expected: number, within = 1e-6) =>
+  assert.ok(value !== undefined && Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
+
+describe('rate of rise', () => {
+  it('is exact on a line, streamed or typed', () => {
+    near(
+      rateOfRise(
+        stream(100, 160, (s) => 20 + s * 0.25),
+        160,
+      ),
+      15,
+    );
+    near(rateOfRise(typed([60, 80], [90, 95], [120, 110]), 130), 30);
+  });
+  it('throws one outlier out and keeps the line', () => {
+    near(
+      rateOfRise(
+        stream(100, 140, (s) => (s === 131 ? 400 : 20 + s * 0.2)),
+        140,
+      ),
+      12,
+    );
+    near(rateOfRise(typed([30, 70], [60, 80], [90, 190], [120, 100]), 121), 20);
+  });
+  it('is absent where the data do not bear it', () => {
+    assert.equal(rateOfRise([], 10), undefined);
+    assert.equal(rateOfRise(typed([60, 80], [90, 95]), 95), undefined, 'two are too few');
+    assert.equal(
+      rateOfRise(
+        stream(100, 104, (s) => s),
+        104,
+      ),
+      undefined,
+      'too close together',
+    );
+    assert.equal(
+      rateOfRise(
+        stream(100, 140, (s) => s),
+        160,
+      ),
+      undefined,
+      'the stream is silent',
+    );
+    assert.equal(rateOfRise(typed([60, 80], [90, 95], [120, 110]), 220), undefined, 'too old');
+    assert.equal(rateOfRise([{ at: 1, celsius: Number.NaN, streamed: true }], 2), undefined);
+  });
+  it('does not depend on the order, and shifts with time and temperature', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 29 }), fc.double({ min: 100, max: 220, noNaN: true })), {
+          minLength: 5,
+          maxLength: 20,
+        }),
+        (pairs) => {
+          const readings = pairs.map(([at, celsius]) => ({ at, celsius, streamed: true }));
+          const moved = readings.map((each) => ({ ...each, at: each.at + 500, celsius: each.celsius + 7 })).reverse();
+          const [a, b] = [rateOfRise(readings, 29), rateOfRise(moved, 529)];
+          assert.ok(a === b || Math.abs((a ?? 0) - (b ?? 0)) < 1e-6);
+        },
+      ),
+      { seed: 31 },
+    );
+  });
+  it('reads between two readings, not across a gap', () => {
+    near(readingAt(typed([60, 100], [90, 130]), 75), 115);
+    assert.equal(readingAt(typed([60, 100], [240, 200]), 150), undefined);
+    near(readingAt(typed([60, 100]), 70), 100);
+  });
+});
+
+describe('a gear’s own first crack', () => {
+  it('is the median of its last ten, and a probe that moved is asked about', () => {
+    assert.equal(ownFirstCrackC([]), undefined);
+    assert.equal(ownFirstCrackC([212, 205, 208]), 208);
+    assert.equal(ownFirstCrackC([212, 206]), 209);
+    assert.equal(ownFirstCrackC([...Array(10).fill(200), 250, 250, 250]), 200);
+    assert.equal(probeMovedByC(217, 208), 9);
+    assert.equal(probeMovedByC(215, 208), undefined);
+    assert.equal(probeMovedByC(undefined, 208), undefined);
+  });
+  it('gives the probe an opinion on first crack: degrees left over the rate', () => {
+    const readings = stream(200, 240, (s) => 120 + (s - 200) * 0.25);
+    // 130 °C at 15 °C a minute: from 60 °C before first crack on there is something to say.
+    assert.equal(probeOpinion(readings, 205, 240), undefined);
+    const opinion = probeOpinion(readings, 170, 240);
+    near(opinion && Math.exp(opinion.mean), 40 / (0.25 * 0.86), 0.5);
+    assert.ok((probeOpinion(readings, undefined, 240) ?? { sd: 9 }).sd > (opinion?.sd ?? 0));
+  });
+});
+
+describe('odd readings', () => {
+  it('typed far off the curve are asked about', () => {
+    const before = typed([60, 100], [90, 115]);
+    assert.equal(farOffCurve(before, { at: 120, celsius: 131, streamed: false }), undefined);
+    near(farOffCurve(before, { at: 120, celsius: 13, streamed: false }), 130);
+    assert.equal(farOffCurve([], { at: 5, celsius: 200, streamed: false }), undefined);
+  });
+  it('streamed that cannot be are left out, with the reason', () => {
+    assert.equal(streamFault(Number.NaN, 5, 4), 'notANumber');
+    assert.equal(streamFault(9999, 5, 4), 'outOfRange');
+    assert.equal(streamFault(150, 3, 4), 'backwards');
+    assert.equal(streamFault(150, 4.1, 4), 'burst');
+    assert.equal(streamFault(150, 5, 4), undefined);
+    assert.equal(streamFault(150, 5, undefined), undefined);
+  });
+  it('in °F under the name of °C are noticed', () => {
+    assert.ok(looksFahrenheit(stream(1, 10, () => 392)));
+    assert.ok(!looksFahrenheit(stream(1, 10, () => 230)));
+    assert.ok(!looksFahrenheit(stream(1, 3, () => 392)));
+  });
+});
+
+describe('cracks by hand', () => {
+  it('find the onset, the peak and the end on hand-made taps', () => {
+    const taps = [400, 455, 462, 464, 466, 467, 468, 469, 475, 490, 492, 497, 530];
+    const { rollingS, peakS, endS } = crackOnsets('first', taps, 560);
+    // 455, 462 and 464 lie within 10 s: the third completes it. The last three within 15 s are 490, 492, 497.
+    assert.equal(rollingS, 464);
+    assert.ok(peakS !== undefined && peakS > 460 && peakS < 470);
+    assert.equal(endS, 497);
+    assert.equal(crackOnsets('first', taps, 505).endS, undefined, 'too early to say');
+    assert.equal(crackOnsets('first', [100, 130, 180], 300).rollingS, undefined, 'lone pops do not count');
+    assert.equal(crackOnsets('second', [600, 601, 602, 603, 604], 610).rollingS, 604);
+    assert.equal(crackRate([451, 455, 460, 464], 465), 16);
+  });
+  const pops = (...at: number[]) => at.map((each) => entry(each, { kind: 'crack', crack: 'first' }));
+  const state = (log: ReturnType<typeof pops>) => {
+    const live = liveEntries(log);
+    return [live, milestonesOf(live)] as const;
+  };
+  it('propose first crack with its time, then its end, then second', () => {
+    assert.equal(crackProposal(...state(pops(400, 430)), 440), undefined);
+    assert.deepEqual(crackProposal(...state(pops(400, 462, 463, 464)), 465), { milestone: 'firstCrack', atS: 464 });
+    const rolled = [...pops(462, 463, 464, 470, 475, 480), mark(464, 'firstCrack')];
+    assert.deepEqual(crackProposal(...state(rolled), 500), { milestone: 'firstCrackEnd', atS: 480 });
+    const snaps = [580, 581, 582, 583, 584].map((at) => entry(at, { kind: 'crack', crack: 'second' }));
+    assert.deepEqual(crackProposal(...state([...rolled, ...snaps]), 585), { milestone: 'secondCrack', atS: 584 });
+  });
+  it('tell a pop from a snap by the quiet gap', () => {
+    const rolled = [...pops(462, 463, 464, 470), mark(464, 'firstCrack')];
+    assert.equal(kindOfCrack(...state(pops(100)), 200), 'first');
+    assert.equal(kindOfCrack(...state(rolled), 480), 'first');
+    assert.equal(kindOfCrack(...state(rolled), 495), 'second');
+    assert.equal(kindOfCrack(...state([...rolled, mark(490, 'firstCrackEnd')]), 491), 'second');
+  });
+});
+
+describe('the words that are said', () => {
+  const forecast = (milestone: 'yellow' | 'firstCrack' | 'secondCrack' | 'pull', at: number, facts = {}) => ({
+    milestone,
+    medianS: at,
+    earlyS: at - 10,
+    lateS: at + 10,
+    ...facts,
+  });
+  const said = (facts: Partial<CueSituation>) =>
+    cuesFor({ nowS: 0, reached: {}, forecasts: [], shade: 4, moves: [], reminders: [], ...facts }).map(
+      ({ text }) => text,
+    );
+  it('come before a milestone and at it', () => {
+    assert.deepEqual(said({ nowS: 60, forecasts: [forecast('yellow', 120)] }), []);
+    assert.deepEqual(said({ nowS: 95, forecasts: [forecast('yellow', 120)] }), ['Yellow in about half a minute.']);
+    assert.deepEqual(said({ nowS: 118, forecasts: [forecast('firstCrack', 120)] }), ['First crack any moment.']);
+  });
+  it('come before the pull, at it, and when it is passed by', () => {
+    const at = (nowS: number, facts = {}) =>
+      said({
+        nowS,
+        reached: { firstCrack: 240 },
+        forecasts: [forecast('pull', Math.max(nowS, 320), { meantS: 320, by: 'rule', ...facts })],
+      });
+    assert.deepEqual(at(300), []);
+    assert.deepEqual(at(311), ['Pull in ten seconds. Cooling ready?']);
+    assert.deepEqual(at(321), ['Pull now: medium.']);
+    assert.deepEqual(at(321, { by: 'guard' }), ['Pull now: second crack.']);
+    assert.deepEqual(at(362)[0], '2 min since first crack: darker than you wanted. Pull.');
+  });
+  it('warn of second crack, a stall and the danger line', () => {
+    const reached = { yellow: 120, firstCrack: 240 };
+    assert.deepEqual(said({ nowS: 300, reached, forecasts: [forecast('secondCrack', 322)] }), [
+      'Second crack is near. Pull before it begins.',
+    ]);
+    assert.deepEqual(said({ nowS: 300, reached, shade: 6, forecasts: [forecast('secondCrack', 322)] }), []);
+    assert.deepEqual(said({ nowS: 200, reached: { yellow: 120 }, ratePerMin: 0.2 }), [
+      'It has stopped rising. A little more heat, or it bakes.',
+    ]);
+    assert.deepEqual(said({ nowS: 400, reached, pastFirstCrackC: 47 }), ['Too hot. Pull now: fire danger.']);
+  });
+  it('bring up planned moves and reminders when they are due, and no longer once made', () => {
+    const move = { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'flame', value: 3 };
+    const moves = (done: boolean) => [{ move, words: 'flame 3', done }];
+    assert.deepEqual(said({ nowS: 125, reached: { yellow: 120 }, moves: moves(false) }), ['Now: flame 3.']);
+    assert.deepEqual(said({ nowS: 125, reached: { yellow: 120 }, moves: moves(true) }), []);
+    assert.deepEqual(said({ nowS: 485, reminders: [{ when: { kind: 'at', atS: 480 }, text: 'Turn the tray' }] }), [
+      'Turn the tray.',
+    ]);
+    assert.deepEqual(said({ nowS: 600, reminders: [{ when: { kind: 'at', atS: 480 }, text: 'Turn the tray' }] }), []);
+    assert.deepEqual(said({ reached: { pull: 300 }, nowS: 900, pastFirstCrackC: 60 }), []);
+  });
+});
