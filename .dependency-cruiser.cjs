@@ -10,6 +10,7 @@ module.exports = {
     only('core-knows-only-core', 'core', 'core'),
     only('store-on-core', 'store', 'store|core'),
     only('workers-on-core', 'workers', 'workers|core'),
+    only('server-on-core', 'server', 'server|core'),
     only('ui-on-store-and-core', 'ui', 'ui|store|core'),
     only('views-below-pages', 'views', 'views|ui|store|workers|core'),
     {
@@ -34,7 +35,7 @@ module.exports = {
     {
       name: 'core-through-the-door',
       severity: 'error',
-      from: { path: '^src/(views|ui|store|workers|pages|layouts)/' },
+      from: { path: '^src/(views|ui|store|workers|server|pages|layouts)/' },
       to: { path: '^src/core/[^/]+/(?!index\\.ts$)' },
     },
     { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },

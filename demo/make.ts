@@ -1,11 +1,11 @@
 // Writes the demo household, kept as the app's own open file. Seeded, so that it comes out the same: npm run demo-data
 import { writeFileSync } from 'node:fs';
+import { seededRandom } from '../src/core/chance/index.ts';
 import { formatNotebook, type NotebookContent } from '../src/core/exchange/index.ts';
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
 import { gear, HOUSEHOLD_NAME, lots, type PlannedRoast, roasts } from './plan.ts';
-import { seededRandom } from '../src/core/chance/index.ts';
 import { roastEntries } from './roastEntries.ts';
 
 const SEED = 20261123;

@@ -1,129 +1,204 @@
-import { type Method, methodOf } from '../src/core/gear/index.ts';
+import { normal, type Random, seededRandom } from '../src/core/chance/index.ts';
+import { controlsOf, type MethodId, methodOf } from '../src/core/gear/index.ts';
 import { createId } from '../src/core/ids/index.ts';
 import type { Entry, EntryDraft } from '../src/core/roast/index.ts';
-import { type ShadeNumber, shadeOf, shadeTone } from '../src/core/shade/index.ts';
-import type { gear, PlannedRoast } from './plan.ts';
-import { normal } from '../src/core/chance/index.ts';
+import type { ShadeNumber } from '../src/core/shade/index.ts';
+import {
+  type Hand,
+  SimulatedProbe,
+  type SimulatedRoast,
+  type SimulationSetUp,
+  shadeAtC,
+  shadeC,
+  simulateRoast,
+} from '../src/core/simulate/index.ts';
+import { type gear, lots, type PlannedRoast } from './plan.ts';
 
-/** The log of one planned roast, made up by drawing times around the method's usual ones. */
-export function roastEntries(
-  planned: PlannedRoast,
-  on: (typeof gear)[number],
-  greenGrams: number,
-  random: () => number,
-): Entry[] {
-  const method = methodOf(on.method);
+type DemoGear = (typeof gear)[number];
+type Add = (at: number, draft: EntryDraft, source?: Entry['source']) => void;
+interface Made {
+  readonly at: number;
+  readonly control: string;
+  readonly value?: string | number | undefined;
+}
+
+/** Pops that a hand taps along with; more are heard than anybody taps. */
+const TAPS = 34;
+const READING_EVERY_S = 30;
+
+/** The log of one planned roast: simulated beans, and a hand that marks, moves and pulls them. */
+export function roastEntries(planned: PlannedRoast, on: DemoGear, greenGrams: number, random: Random): Entry[] {
   const log: Entry[] = [];
-  const add = (at: number, draft: EntryDraft, source: Entry['source'] = 'hand') => {
+  const add: Add = (at, draft, source = 'hand') => {
     const pressedAt = Math.round(at * 10) / 10;
     log.push({ ...draft, id: createId('entry', random), at: pressedAt, pressedAt, source } as Entry);
   };
-  const times = draw(planned, method, on.pace, random);
-  addMoves(planned, method, times, add);
-  if (planned.story !== 'noYellow') add(times.yellow, { kind: 'mark', milestone: 'yellow' });
-  add(times.yellow * 0.65, { kind: 'smell', smell: 'hay' });
-  add(times.yellow + (times.firstCrack - times.yellow) * 0.45, { kind: 'smell', smell: 'toast' });
-  if (random() < 0.5) add(times.yellow + (times.firstCrack - times.yellow) * 0.8, { kind: 'smell', smell: 'sweet' });
-  addCracks(planned, times, random, add);
-  addPulls(planned, times, greenGrams, random, add);
+  const moves: Made[] = [];
+  const setUp = setUpOf(planned, on, greenGrams, random);
+  const roast = simulateRoast(setUp, { shade: planned.shade }, random, handOf(planned, on, moves));
+  for (const { at, control, value } of moves)
+    add(at, { kind: 'move', control, ...(value === undefined ? {} : { value }) });
+  addMarks(planned, roast, random, add);
+  addTaps(roast, random, add);
+  if (on.probe) addReadings(roast, random, add);
+  addPulls(planned, roast, greenGrams, random, add);
   return log.sort((a, b) => a.pressedAt - b.pressedAt);
 }
 
-type Add = (at: number, draft: EntryDraft, source?: Entry['source']) => void;
-type Times = ReturnType<typeof draw>;
-
-function draw(planned: PlannedRoast, method: Method, pace: number, random: () => number) {
-  const { story } = planned;
-  const day = pace * Math.exp(normal(random) * 0.05) * (story === 'hotGear' ? 0.82 : story === 'baked' ? 1.25 : 1);
-  const yellow = method.yellow.medianS * day * Math.exp(normal(random) * 0.04);
-  const middle = story === 'rushed' ? 0.68 : story === 'slower' ? 1.18 : story === 'baked' ? 1.3 : 1;
-  const firstCrack =
-    yellow + (method.firstCrack.medianS - method.yellow.medianS) * day * middle * Math.exp(normal(random) * 0.05);
-  const medium = (method.pull.medianS - method.firstCrack.medianS) * pace;
-  const after = medium * shadeOf(planned.shade).afterCrackShare * Math.exp(normal(random) * 0.06);
+function setUpOf(planned: PlannedRoast, on: DemoGear, greenGrams: number, random: Random): SimulationSetUp {
+  const lot = lots.find(({ key }) => key === planned.lot) ?? lots[0];
+  const supply = planned.story === 'rushed' ? 1.1 : planned.story === 'baked' ? 0.93 : 1;
   return {
-    yellow,
-    firstCrack,
-    firstCrackEnd: firstCrack + medium * 0.72,
-    secondCrack: firstCrack + medium * 1.22,
-    pull: firstCrack + after,
+    method: on.method,
+    controls: controlsOf(on),
+    lot: {
+      process: lot?.process ?? 'washed',
+      grading: lot?.grading,
+      gramsPerMl: lot?.gramsPerMl,
+      moisturePercent: lot?.moisturePercent,
+    },
+    greenGrams,
+    ambientC: planned.place === 'outdoors' ? 14 : 20,
+    strength: strengthFor(on.method, on.pace),
+    supply: supply * Math.exp(normal(random) * 0.015),
+    minutesSinceLast: planned.story === 'hotGear' ? 4 : undefined,
   };
 }
 
-function addMoves(planned: PlannedRoast, method: Method, times: Times, add: Add): void {
-  for (const control of method.controls) {
-    if (control.kind === 'act') {
-      add(times.yellow * 0.3, { kind: 'move', control: control.id });
-      add(times.yellow * 0.7, { kind: 'move', control: control.id });
-    } else if (control.kind === 'switch') {
-      const at = planned.story === 'slower' ? times.yellow + 2 : times.firstCrack - 12;
-      add(at, { kind: 'move', control: control.id, value: control.on });
-    } else if (control.kind === 'words') {
-      add(times.yellow + 15, { kind: 'move', control: control.id, value: control.start });
-    } else if (control.axis === 'heat') {
-      const first = planned.story === 'scorched' ? control.most : Math.min(control.most, control.start + control.by);
-      add(6, { kind: 'move', control: control.id, value: first });
-      add(times.yellow + 15, { kind: 'move', control: control.id, value: control.start });
-      if (planned.story !== 'rushed')
-        add(times.firstCrack + 8, { kind: 'move', control: control.id, value: control.start - control.by });
-    } else {
-      add(times.yellow * 0.5, {
-        kind: 'move',
-        control: control.id,
-        value: Math.min(control.most, control.start + control.by),
-      });
+const strengths = new Map<string, number>();
+
+/** How strong a piece of gear is that takes `pace` times as long as its method's usual to first crack; found by halving. */
+function strengthFor(method: MethodId, pace: number): number {
+  const key = `${method}/${pace}`;
+  const known = strengths.get(key);
+  if (known !== undefined) return known;
+  const { controls, batchGrams, firstCrack } = methodOf(method);
+  let [weak, strong] = [0.6, 1.6];
+  for (let i = 0; i < 14; i++) {
+    const strength = (weak + strong) / 2;
+    const its = { method, controls, lot: { process: 'washed' as const }, greenGrams: batchGrams.usual, strength };
+    const found = simulateRoast(its, { afterFirstCrackS: 1 }, seededRandom(1)).firstCrack ?? Number.POSITIVE_INFINITY;
+    if (found > firstCrack.medianS * pace) weak = strength;
+    else strong = strength;
+  }
+  strengths.set(key, (weak + strong) / 2);
+  return (weak + strong) / 2;
+}
+
+/** What the person of Wrenbury Quay does at this gear on such a day; the moves are kept in `made`. */
+function handOf(planned: PlannedRoast, on: DemoGear, made: Made[]): Hand {
+  const controls = controlsOf(on);
+  const heat = controls.find((control) => control.kind === 'step' && control.axis === 'heat');
+  const start = heat?.kind === 'step' ? heat.start : 0;
+  const by = heat?.kind === 'step' ? heat.by : 1;
+  const once = new Set<string>();
+  return ({ atS }, roast) => {
+    const now: { control: string; value?: string | number | undefined }[] = [];
+    const first = (key: string, when: boolean, control: string | undefined, value?: string | number) => {
+      if (!when || once.has(key) || control === undefined) return;
+      once.add(key);
+      now.push({ control, value });
+      made.push({ at: atS, control, value });
+    };
+    const has = (id: string) => controls.find((control) => control.id === id)?.id;
+    if (planned.story === 'scorched') {
+      first('near', atS >= 5, has('distance'), 4);
+      first('back', roast.yellow !== undefined, has('distance'), 10);
     }
+    first('lid', planned.story === 'slower' && roast.yellow !== undefined && atS > roast.yellow + 2, has('lid'), 'off');
+    first('stir', atS >= 40, has('stir'));
+    first('stirAgain', atS >= 90, has('stir'));
+    if (heat) {
+      first('cool', planned.story === 'baked' && roast.yellow !== undefined, heat.id, start - 2 * by);
+      first(
+        'down',
+        planned.story !== 'baked' &&
+          planned.story !== 'rushed' &&
+          roast.firstCrack !== undefined &&
+          atS > roast.firstCrack + 12,
+        heat.id,
+        start - by,
+      );
+    }
+    return now;
+  };
+}
+
+function addMarks(planned: PlannedRoast, roast: SimulatedRoast, random: Random, add: Add): void {
+  const near = (at: number, sdS: number) => Math.max(1, at + normal(random) * sdS);
+  const { yellow = 0, firstCrack, firstCrackEnd, secondCrack, pull } = roast;
+  if (planned.story !== 'noYellow' && yellow > 0) add(near(yellow, 3), { kind: 'mark', milestone: 'yellow' });
+  add(yellow * 0.65, { kind: 'smell', smell: 'hay' });
+  if (firstCrack === undefined) return;
+  add(yellow + (firstCrack - yellow) * 0.45, { kind: 'smell', smell: 'toast' });
+  if (random() < 0.5) add(yellow + (firstCrack - yellow) * 0.8, { kind: 'smell', smell: 'sweet' });
+  // A stray pop taken for the crack, half a minute before it rolled.
+  add(planned.story === 'misMarked' ? firstCrack - 27 : near(firstCrack + 1, 1.2), {
+    kind: 'mark',
+    milestone: 'firstCrack',
+  });
+  if (firstCrackEnd !== undefined && firstCrackEnd < pull - 4)
+    add(firstCrackEnd, { kind: 'mark', milestone: 'firstCrackEnd' });
+  if (secondCrack !== undefined && secondCrack < pull - 3) {
+    add(secondCrack, { kind: 'mark', milestone: 'secondCrack' });
+    add(secondCrack + 2, { kind: 'smell', smell: 'smoke' });
   }
 }
 
-function addCracks(planned: PlannedRoast, times: Times, random: () => number, add: Add): void {
-  const quiet = planned.lot === 'saltmarsh' ? 0.3 : planned.lot === 'ferry' || planned.lot === 'kite' ? 0.6 : 1;
-  const end = Math.min(times.firstCrackEnd, times.pull);
-  for (let i = 0; i < 1 + random() * 2; i++)
-    add(times.firstCrack - 8 - random() * 30, { kind: 'crack', crack: 'first' }, 'tap');
-  // Densest a third of the way in: the sum of two draws, squeezed to the front.
-  const pops = Math.round(
-    (22 + random() * 16) * quiet * ((end - times.firstCrack) / (times.firstCrackEnd - times.firstCrack)),
-  );
-  // What makes it rolling: three pops within ten seconds.
-  for (const after of [0, 4, 8])
-    if (times.firstCrack + after < end) add(times.firstCrack + after, { kind: 'crack', crack: 'first' }, 'tap');
-  for (let i = 0; i < pops; i++) {
-    const share = ((random() + random()) / 2) ** 1.35;
-    add(times.firstCrack + share * (end - times.firstCrack), { kind: 'crack', crack: 'first' }, 'tap');
-  }
-  markFirstCrack(planned, times, add);
-  if (times.pull > times.firstCrackEnd) add(times.firstCrackEnd, { kind: 'mark', milestone: 'firstCrackEnd' });
-  if (times.pull > times.secondCrack + 3) {
-    add(times.secondCrack, { kind: 'mark', milestone: 'secondCrack' });
-    const snaps = Math.round((times.pull - times.secondCrack) * 0.5);
-    for (let i = 0; i < snaps; i++)
-      add(times.secondCrack + random() * (times.pull - times.secondCrack), { kind: 'crack', crack: 'second' }, 'tap');
-  }
-}
-
-function markFirstCrack(planned: PlannedRoast, times: Times, add: Add): void {
-  const early = planned.story === 'misMarked' ? 27 : 0;
-  add(times.firstCrack - early, { kind: 'mark', milestone: 'firstCrack' });
-}
-
-function addPulls(planned: PlannedRoast, times: Times, greenGrams: number, random: () => number, add: Add): void {
-  const loss = (shade: ShadeNumber) => 1 - (shadeOf(shade).lossPercent.mean + normal(random) * 0.5) / 100;
-  const round = (grams: number) => Math.round(grams * 10) / 10;
-  if (planned.story === 'staged') {
-    const third = greenGrams / 3;
-    const shades = [planned.shade - 2, planned.shade - 1] as ShadeNumber[];
-    shades.forEach((shade, i) => {
-      const at = times.firstCrack + (times.pull - times.firstCrack) * (0.55 + 0.22 * i);
-      add(at, { kind: 'pull', all: false, shade, grams: round(third * loss(shade)) });
+function addTaps(roast: SimulatedRoast, random: Random, add: Add): void {
+  for (const crack of ['first', 'second'] as const) {
+    const heard = roast.cracks.filter((each) => each.crack === crack);
+    // The first few are all tapped, since one waits for them; then as fast as a finger goes.
+    heard.forEach(({ atS }, i) => {
+      if (atS < roast.pull && (i < 5 || random() < TAPS / heard.length)) add(atS, { kind: 'crack', crack }, 'tap');
     });
-    add(times.pull, { kind: 'pull', all: true, shade: planned.shade, grams: round(third * loss(planned.shade)) });
-  } else if (planned.story === 'unweighed') add(times.pull, { kind: 'pull', all: true });
-  else {
-    const off = planned.story === 'hotGear' ? 1 : 0;
-    const shade = Math.min(7, planned.shade + off) as ShadeNumber;
-    add(times.pull, { kind: 'pull', all: true, shade, grams: round(greenGrams * loss(shade)) });
   }
-  if (random() < 0.6) add(times.pull - 6, { kind: 'colour', tone: Math.round(shadeTone(planned.shade) * 100) / 100 });
-  add(times.pull + 150 + random() * 80, { kind: 'mark', milestone: 'cooled' });
+}
+
+function addReadings(roast: SimulatedRoast, random: Random, add: Add): void {
+  const probe = new SimulatedProbe(random, {
+    lagS: 9,
+    offsetC: 6,
+    noiseC: 0.6,
+    surroundings: 0.04,
+    drops: 0,
+    nonsense: 0,
+  });
+  let nextS = READING_EVERY_S + random() * 20;
+  for (const { atS, beanC, shellC, gearC } of roast.curve) {
+    const celsius = probe.read({ beanC, shellC, gearC });
+    if (celsius === undefined || atS < nextS) continue;
+    add(atS, { kind: 'reading', celsius: Math.round(celsius) });
+    nextS = atS + READING_EVERY_S + random() * 12;
+  }
+}
+
+function addPulls(planned: PlannedRoast, roast: SimulatedRoast, greenGrams: number, random: Random, add: Add): void {
+  const weighed = planned.story !== 'unweighed';
+  const grams = (green: number, lossPercent: number) =>
+    Math.round(green * (1 - lossPercent / 100) * 2 + normal(random) * 0.5) / 2;
+  const shade = shadeAtC(roast.end.brownedC);
+  const parts = planned.story === 'staged' ? 3 : 1;
+  for (let i = parts - 1; i > 0; i--) {
+    const lighter = Math.max(1, planned.shade - i) as ShadeNumber;
+    const at = shareOfRoast(roast, lighter);
+    const loss = roast.end.lossPercent - (planned.shade - lighter) * 1.6;
+    add(at, {
+      kind: 'pull',
+      all: false,
+      shade: lighter,
+      ...(weighed ? { grams: grams(greenGrams / parts, loss) } : {}),
+    });
+  }
+  add(roast.pull, {
+    kind: 'pull',
+    all: true,
+    ...(weighed ? { grams: grams(greenGrams / parts, roast.end.lossPercent), shade } : {}),
+  });
+  add(roast.pull + 170 + random() * 60, { kind: 'mark', milestone: 'cooled' });
+}
+
+/** When the beans were at a lighter shade: when their mean temperature passed where that shade lies. */
+function shareOfRoast(roast: SimulatedRoast, shade: ShadeNumber): number {
+  return roast.curve.find(({ beanC }) => beanC >= shadeC(shade) - 2)?.atS ?? roast.pull - 20;
 }

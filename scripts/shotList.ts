@@ -90,6 +90,19 @@ export const shots: readonly Shot[] = [
       await page.getByLabel('Price 3').fill('255');
     },
   },
+  {
+    name: 'practice',
+    go: async (page) => {
+      await page.goto('/practice/');
+      await page.getByLabel('Gear').selectOption('stovetopPopper');
+      await page.getByLabel('Speed').selectOption('30');
+      await page.getByRole('button', { name: 'Beans in' }).click();
+      await page.getByText('Simulated beans').waitFor();
+      for (let i = 0; i < 30; i++) await later(page, 0.4);
+      await page.keyboard.press('Space');
+      for (let i = 0; i < 10; i++) await later(page, 0.4);
+    },
+  },
   { name: 'roast-browning', go: toBrowning },
   { name: 'roast-night', night: true, go: toBrowning },
   {

@@ -5,5 +5,6 @@ export const places: readonly { readonly name: string; readonly href: string; re
   { name: 'Journal', href: '/journal/' },
   { name: 'Larder', href: '/larder/' },
   { name: 'Gear', href: '/gear/' },
+  { name: 'Practice', href: '/practice/', short: 'Try' },
   { name: 'Files and settings', href: '/files/', short: 'Files' },
 ];

@@ -16,10 +16,21 @@ export function chooseHousehold(kind: HouseholdKind): void {
 
 let open: GanderDatabase | undefined;
 
+/** Whether this page is a place to practise: its roasts are simulated and kept apart. */
+export function isPractice(): boolean {
+  return location.pathname.startsWith('/practice');
+}
+
+/** How fast the clock of a practice roast runs, from the address; 1 everywhere else. */
+export function clockSpeed(): number {
+  const asked = isPractice() ? Number(new URLSearchParams(location.search).get('speed') ?? 1) : 1;
+  return asked >= 1 && asked <= 60 ? asked : 1;
+}
+
 /** The database of the chosen household; the user's own before any choice. One connection a page. */
 export function database(): GanderDatabase {
   if (!open) {
-    open = new GanderDatabase(DATABASE_NAMES[chosenHousehold() ?? 'own']);
+    open = new GanderDatabase(DATABASE_NAMES[isPractice() ? 'practice' : (chosenHousehold() ?? 'own')]);
     // A later Gander in another tab wants to change the tables: let it, and come back as that version.
     open.on('versionchange', () => {
       open?.close();

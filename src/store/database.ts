@@ -5,9 +5,9 @@ import type { Household } from '@/core/household';
 import type { RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
 
-/** Names on users' disks: never change one alone. The demo household lives apart, so it cannot touch the user's own. */
-export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo' } as const;
-export type HouseholdKind = keyof typeof DATABASE_NAMES;
+/** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
+export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
+export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
 export const DATABASE_VERSION = 2;

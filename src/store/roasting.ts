@@ -15,6 +15,10 @@ import { applyChange, type Change, settleUnderWay } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 
+/** The times that an entry may have (core/roast/entry.ts): four hours before charge to a day after. */
+const LEAST_S = -14_400;
+const MOST_S = 86_400;
+
 /** Older roasts than so many say little about the gear as it is now. */
 const MOST_LOSS_RECORDS = 100;
 
@@ -91,10 +95,11 @@ export async function logEntry(
   roastId: string,
   draft: EntryDraft,
   atS: number,
+  source: Entry['source'] = 'hand',
 ): Promise<Id<'entry'>> {
   const id = createId('entry', secureRandom);
-  const pressedAt = Math.round(atS * 100) / 100;
-  const entry = { ...draft, id, at: pressedAt, pressedAt, source: 'hand' } as Entry;
+  const pressedAt = Math.round(Math.max(LEAST_S, Math.min(MOST_S, atS)) * 100) / 100;
+  const entry = { ...draft, id, at: pressedAt, pressedAt, source } as Entry;
   await changeRoast(db, roastId, (roast) => ({ ...roast, entries: [...roast.entries, entry] }));
   return id;
 }
@@ -165,7 +170,8 @@ export function gearRoasts(db: GanderDatabase, gearId: string) {
   return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).reverse();
 }
 
-async function changeRoast(db: GanderDatabase, roastId: string, next: (roast: Roast) => Roast): Promise<void> {
+/** Changes a roast from what it is at that moment, in one transaction; throws when it is gone. */
+export async function changeRoast(db: GanderDatabase, roastId: string, next: (roast: Roast) => Roast): Promise<void> {
   await requireWritable(db);
   await db.transaction('rw', db.roasts, db.underWay, async () => {
     const before = await db.roasts.get(roastId);

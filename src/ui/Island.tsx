@@ -1,5 +1,5 @@
 import { type ReactNode, useEffect, useState } from 'react';
-import { chosenHousehold, database } from '@/store/current';
+import { chosenHousehold, database, isPractice } from '@/store/current';
 import { requireWritable } from '@/store/database';
 import { DemoBar } from './DemoBar';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -29,7 +29,7 @@ export function Island({ children, bare = false }: IslandProps) {
       )}
       {gate.kind !== 'opening' && (
         <>
-          {!bare && chosenHousehold() === 'demo' && <DemoBar />}
+          {!bare && !isPractice() && chosenHousehold() === 'demo' && <DemoBar />}
           {!bare && <UnderWayBar />}
           {children}
           <NoticeBar />

@@ -26,6 +26,7 @@ const PATHS = [
   '/larder/',
   '/larder/buying/',
   '/gear/',
+  '/practice/',
   '/files/',
 ];
 

@@ -16,4 +16,5 @@ export {
 } from './notebook.ts';
 export { type NotebookStep, notebookSteps } from './notebookSteps.ts';
 export { parseNotebook } from './parseNotebook.ts';
+export { type ProbeLine, parseProbeLine, probeSlug } from './probeLine.ts';
 export { shiftDates } from './shiftDates.ts';

@@ -1,10 +1,10 @@
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
-import type { Expectation, ForecastMilestone } from './expectation.ts';
 import type { Prediction } from './gaussianFit.ts';
 import { after, combined, from, lengthFrom } from './predictive.ts';
 import { pullAt } from './pullAt.ts';
+import type { Expectation, ForecastMilestone } from './question.ts';
 
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
 export interface Forecast extends UsualSeconds {

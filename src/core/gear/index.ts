@@ -14,3 +14,4 @@ export {
   ventilations,
 } from './kinds.ts';
 export { type Method, methodOf, methods, type UsualSeconds } from './methods.ts';
+export { type GearReminder, parseReminders, reminderLine } from './reminders.ts';

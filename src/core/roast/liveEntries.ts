@@ -66,12 +66,15 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
   }
 }
 
-/** The log line that Undo would take back: the last that is neither an undo nor taken back; none when all are. */
+/** What came from a probe, a microphone or a simulation was not done by the person, so Undo passes it over. */
+const isByItself = ({ source }: Entry) => source === 'probe' || source === 'microphone' || source === 'simulator';
+
+/** The log line that Undo would take back: the last of the person's that is neither an undo nor taken back; none when all are. */
 export function lastUndoable(log: readonly Entry[]): Exclude<Entry, { kind: 'undo' }> | undefined {
   const undone = undoneIds(log);
   for (let i = log.length - 1; i >= 0; i--) {
     const entry = log[i];
-    if (entry && entry.kind !== 'undo' && !undone.has(entry.id)) return entry;
+    if (entry && entry.kind !== 'undo' && !undone.has(entry.id) && !isByItself(entry)) return entry;
   }
   return undefined;
 }

@@ -1,4 +1,5 @@
 import type { Random } from '../chance/index.ts';
+import { crackOnsets } from '../roast/index.ts';
 import { brownedToC, toneAtC, YELLOW_C } from './browning.ts';
 import { dryKgOf, gearStartC, type Moment, momentOf, STIR_LASTS_S } from './drive.ts';
 import { integrateInPlace, rungeKuttaInPlace } from './integrate.ts';
@@ -132,6 +133,16 @@ export class Simulation {
   /** When all beans had turned yellow; undefined before. */
   get yellowS(): number | undefined {
     return this.yellowAtS;
+  }
+
+  /** When first and second crack began to roll, by everything heard so far; undefined before. */
+  rolling(): { readonly firstCrack: number | undefined; readonly secondCrack: number | undefined } {
+    const times = (crack: HeardCrack['crack']) =>
+      this.heard.flatMap((each) => (each.crack === crack ? [each.atS] : []));
+    return {
+      firstCrack: crackOnsets('first', times('first'), this.elapsedS).rollingS,
+      secondCrack: crackOnsets('second', times('second'), this.elapsedS).rollingS,
+    };
   }
 
   now(): BeansNow {

@@ -54,6 +54,7 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
             ...(draft.probeWhere.trim() === '' ? {} : { where: draft.probeWhere.trim() }),
           }
         : undefined,
+      reminders: read.reminders,
       note: read.note,
     });
   });

@@ -17,7 +17,13 @@ export function GearMore({ form, method }: GearMoreProps) {
   const { errors } = formState;
   const [hasProbe, modified] = useWatch({ control, name: ['hasProbe', 'modified'] });
   const troubled =
-    errors.largest || errors.watts || errors.price || errors.coolDown || errors.preheat || errors.probeName;
+    errors.largest ||
+    errors.watts ||
+    errors.price ||
+    errors.coolDown ||
+    errors.preheat ||
+    errors.probeName ||
+    errors.reminders;
   return (
     <details className="border-line border-t" open={troubled ? true : undefined}>
       <summary className="flex min-h-11 items-center font-bold underline underline-offset-4">
@@ -93,6 +99,23 @@ export function GearMore({ form, method }: GearMoreProps) {
             ))}
           </SelectField>
           <TextField label="A note on it" maxLength={2000} autoComplete="off" {...register('note')} />
+        </div>
+        <div>
+          <label htmlFor="gear-reminders" className="text-husk block text-[0.95rem]">
+            Remind me during a roast, a line each
+          </label>
+          <textarea
+            id="gear-reminders"
+            rows={2}
+            className="border-husk mt-1 block w-full border-2 bg-transparent p-2"
+            placeholder={'8:00 turn the tray\nfirst crack shine a light through the door'}
+            {...register('reminders')}
+          />
+          {errors.reminders && (
+            <p role="alert" className="text-danger">
+              {errors.reminders.message}
+            </p>
+          )}
         </div>
         <Tick {...register('hasProbe')}>It has a thermometer</Tick>
         {hasProbe && (

@@ -7,6 +7,8 @@ import {
   type Gear,
   type MethodId,
   methodOf,
+  parseReminders,
+  reminderLine,
 } from '@/core/gear';
 import { type Currency, moneyFieldText, parseMoney, parseWeight, type WeightUnit, weightFieldText } from '@/core/units';
 import { numberReader, optional, type Reader, textReader } from './readDraft';
@@ -30,6 +32,7 @@ export interface GearDraft {
   probeName: string;
   probeUnit: 'C' | 'F';
   probeWhere: string;
+  reminders: string;
   note: string;
 }
 
@@ -54,6 +57,7 @@ export function draftOfGear(gear: Gear | undefined, unit: WeightUnit, currency: 
     probeName: gear?.probe?.name ?? '',
     probeUnit: gear?.probe?.unit ?? 'C',
     probeWhere: gear?.probe?.where ?? '',
+    reminders: (gear?.reminders ?? []).map(reminderLine).join('\n'),
     note: gear?.note ?? '',
   };
 }
@@ -68,6 +72,7 @@ export function gearReaders(unit: WeightUnit, currency: Currency) {
     price: optional((text) => parseMoney(text, currency)),
     coolDown: optional(numberReader(0, 240, 'min', '20')),
     preheat: optional(numberReader(0, 60, 'min', '2')),
+    reminders: optional(parseReminders),
     note: textReader(2000),
   } satisfies Record<string, Reader<unknown>>;
 }

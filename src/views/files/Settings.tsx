@@ -2,6 +2,7 @@ import type { Household } from '@/core/household';
 import { database } from '@/store/current';
 import { saveHousehold } from '@/store/settings';
 import { Segmented } from '@/ui/Segmented';
+import { Tick } from '@/ui/Tick';
 import { applyTheme } from '@/ui/theme';
 import { useHousehold } from '@/ui/useHousehold';
 
@@ -46,6 +47,35 @@ export function Settings() {
             onChange={(temperatureUnit) => save({ temperatureUnit })}
           />
         </Choice>
+        <Choice label="At the heat it tells you by">
+          <div className="flex flex-wrap gap-x-6">
+            <Tick checked={household.cueTone} onChange={(event) => save({ cueTone: event.target.checked })}>
+              a tone
+            </Tick>
+            <Tick checked={household.cueSpeech} onChange={(event) => save({ cueSpeech: event.target.checked })}>
+              a spoken word
+            </Tick>
+            <Tick checked={household.cueVibration} onChange={(event) => save({ cueVibration: event.target.checked })}>
+              a buzz
+            </Tick>
+          </div>
+        </Choice>
+        <Choice label="It asks for a reading">
+          <Segmented
+            label="It asks for a reading"
+            value={String(household.readingEveryS)}
+            options={[
+              { value: '0', name: 'never' },
+              { value: '15', name: 'every 15 s' },
+              { value: '30', name: 'every 30 s' },
+              { value: '60', name: 'every minute' },
+            ]}
+            onChange={(every) => save({ readingEveryS: Number(every) })}
+          />
+        </Choice>
+        <Tick checked={household.takesCracks} onChange={(event) => save({ takesCracks: event.target.checked })}>
+          Take first and second crack from my taps without asking
+        </Tick>
         <Choice label="Light">
           <Segmented
             label="Light"

@@ -6,8 +6,13 @@ import type { LiveRoastModel } from './useLiveRoast';
 /** Not needed until the beans are out, so it is not loaded while they are in. */
 const Facts = lazy(() => import('@/ui/facts/RoastFacts').then((module) => ({ default: module.RoastFacts })));
 
+interface AfterPullProps {
+  readonly named: NamedRoast;
+  readonly model: LiveRoastModel;
+}
+
 /** Cooling, then what is known once the beans are out. All of it can wait for the roast's page. */
-export function AfterPull({ named, model }: { readonly named: NamedRoast; readonly model: LiveRoastModel }) {
+export function AfterPull({ named, model }: AfterPullProps) {
   const page = `/journal/roast/?id=${encodeURIComponent(named.roast.id)}`;
   return (
     <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[560fr_612fr]">

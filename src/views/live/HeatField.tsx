@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
+import { ruleWords } from '@/core/plan';
 import { type Milestone, milestoneNames, type Roast, stageNames, toneAt } from '@/core/roast';
 import { fieldColour } from '@/core/shade';
 import { formatClock } from '@/core/units';
 import { entryWords } from '@/ui/entryWords';
 import { useWords } from '@/ui/useHousehold';
 import { useNow } from '@/ui/useNow';
+import { Emergency } from './Emergency';
 import type { LiveRoastModel } from './useLiveRoast';
 
 interface HeatFieldProps {
@@ -35,6 +37,7 @@ export function HeatField({ roast, lotName, gearName, model, onUndo, onEarlier, 
               {words.weight(roast.greenGrams)} in {gearName} · for {words.shade(roast.wantedShade)}
             </span>
           </p>
+          <Emergency />
           {canBackdate && (
             <button
               type="button"
@@ -59,7 +62,7 @@ export function HeatField({ roast, lotName, gearName, model, onUndo, onEarlier, 
           <Clock model={model} roast={roast} />
           <div className="pb-4 lg:ml-auto lg:text-right">
             <h1 className="font-heading text-3xl font-semibold sm:text-5xl lg:text-6xl">{stageNames[model.stage]}</h1>
-            <NextWords model={model} />
+            <NextWords model={model} rule={roast.pullRule} />
           </div>
         </div>
         {children}
@@ -91,7 +94,8 @@ function Clock({ model, roast }: { readonly model: LiveRoastModel; readonly roas
   );
 }
 
-function NextWords({ model }: { readonly model: LiveRoastModel }) {
+function NextWords({ model, rule }: { readonly model: LiveRoastModel; readonly rule: Roast['pullRule'] }) {
+  const words = useWords();
   const { next, nowS, reached } = model;
   if (!model.charged) return <p className="text-2xl">Press Beans in as you charge.</p>;
   if (reached.pull !== undefined)
@@ -103,6 +107,9 @@ function NextWords({ model }: { readonly model: LiveRoastModel }) {
   const forecast = model.forecasts.find(({ milestone }) => milestone === next);
   const since = lastReached(model);
   if (!forecast) return null;
+  // A rule that counts from a mark leaves no range; then the rule itself is said.
+  const sure = forecast.lateS - forecast.earlyS < 3;
+  const ruleSaid = rule ? ruleWords(rule, words.degrees) : 'by the shade';
   const left = forecast.medianS - nowS;
   const name = milestoneNames[forecast.milestone];
   const title = `${name[0]?.toUpperCase()}${name.slice(1)}`;
@@ -118,7 +125,10 @@ function NextWords({ model }: { readonly model: LiveRoastModel }) {
         )}
       </p>
       <p className="mt-1 sm:text-lg">
-        {left >= 4 && `between ${formatClock(forecast.earlyS - nowS)} and ${formatClock(forecast.lateS - nowS)}`}
+        {left >= 4 &&
+          (sure
+            ? ruleSaid
+            : `between ${formatClock(forecast.earlyS - nowS)} and ${formatClock(forecast.lateS - nowS)}`)}
         {since && `${left >= 4 ? ' · ' : ''}${since} ago`}
       </p>
     </>

@@ -2,21 +2,19 @@ import { ForecastMarks, MARKS_HEIGHT } from '@/ui/ribbon/ForecastMarks';
 import { CRACK_ROOM, Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { useWidth } from '@/ui/useWidth';
+import { liveEndS } from './liveEndS';
 import type { LiveRoastModel } from './useLiveRoast';
 
 const WIDE_BODY = 76;
 const PHONE_BODY = 56;
 const PHONE_PX = 640;
-/** The edge of the drawing is moved in steps, so that it does not creep. */
-const STEP_S = 30;
 
 /** The ribbon as it grows, half on the field and half below it, with the pale expectation ahead of now. */
 export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const { ref, width } = useWidth();
   const { reached, nowS, ribbon } = model;
   const shown = model.forecasts.filter(({ milestone }) => milestone === model.next || milestone === 'pull');
-  const expectedEnd = (model.forecasts.find(({ milestone }) => milestone === 'pull')?.medianS ?? 0) * 1.1;
-  const toS = reached.pull ?? Math.ceil(Math.max(expectedEnd, nowS + STEP_S, model.guide?.toS ?? 0) / STEP_S) * STEP_S;
+  const toS = liveEndS(model);
   const bodyHeight = width < PHONE_PX ? PHONE_BODY : WIDE_BODY;
   const nowX = (nowS / toS) * width;
   const controlName = (id: string) => model.controls.find(({ control }) => control.id === id)?.control.label ?? id;

@@ -4,6 +4,8 @@ import type { LiveRoastModel } from './useLiveRoast';
 
 interface MarkControlsProps {
   readonly model: LiveRoastModel;
+  /** The next part of a staged pull, by its shade. */
+  readonly part: { readonly name: string; readonly onPull: () => void } | undefined;
   /** Space was pressed once for the pull. */
   readonly armed: boolean;
   readonly onNext: () => void;
@@ -26,7 +28,7 @@ const shortNames = {
 } as const;
 
 /** One very large control for what comes next; small ones for what else may have happened. */
-export function MarkControls({ model, armed, onNext, onPull, onPop }: MarkControlsProps) {
+export function MarkControls({ model, part, armed, onNext, onPull, onPop }: MarkControlsProps) {
   const { next, reached, log } = model;
   const small = 'border-2 border-ink min-h-16 flex-1 rounded-2xl px-2 font-bold active:bg-sunk sm:text-lg';
   const others = OTHERS.filter(
@@ -73,6 +75,7 @@ export function MarkControls({ model, armed, onNext, onPull, onPop }: MarkContro
             {popWords(model)}
           </button>
           {next !== 'pull' && <PullControl onPull={onPull} />}
+          {reached.firstCrack !== undefined && part && <PullControl label={part.name} onPull={part.onPull} />}
         </div>
       )}
     </div>

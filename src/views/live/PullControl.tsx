@@ -3,6 +3,8 @@ import { useRef, useState } from 'react';
 interface PullControlProps {
   readonly onPull: () => void;
   readonly large?: boolean;
+  /** What it says; a part of a staged pull names its shade. */
+  readonly label?: string;
 }
 
 /** Slide across at least this part of the control, or hold still this long. */
@@ -13,7 +15,7 @@ const HOLD_MS = 800;
  * The pull: one movement, never an accident. A short tap does nothing but say how. By keyboard and by assistive
  * technology it is a plain button, since reaching it there is deliberate.
  */
-export function PullControl({ onPull, large = false }: PullControlProps) {
+export function PullControl({ onPull, large = false, label = 'Pull' }: PullControlProps) {
   const [share, setShare] = useState(0);
   const start = useRef<{ x: number; timer: ReturnType<typeof setTimeout> }>(undefined);
   const release = () => {
@@ -27,11 +29,11 @@ export function PullControl({ onPull, large = false }: PullControlProps) {
   };
   const shape = large
     ? 'bg-bill text-on-bill h-32 w-full rounded-3xl lg:h-42'
-    : 'bg-ink text-chaff min-h-16 flex-1 rounded-2xl';
+    : 'bg-ink text-chaff min-h-16 min-w-36 flex-1 rounded-2xl';
   return (
     <button
       type="button"
-      aria-label="Pull"
+      aria-label={label}
       className={`relative touch-pan-y overflow-hidden select-none ${shape}`}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -56,7 +58,7 @@ export function PullControl({ onPull, large = false }: PullControlProps) {
       <span
         className={`font-heading relative flex h-full ${large ? 'items-end p-6 lg:p-7 text-5xl font-semibold lg:text-6xl' : 'items-center justify-center px-3 text-lg font-bold'}`}
       >
-        Pull
+        {label}
         <span aria-hidden="true" className={large ? 'ml-auto' : 'ml-2'}>
           »
         </span>

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { elapsedS, type Roast } from '@/core/roast';
-import { database } from '@/store/current';
+import { clockSpeed, database } from '@/store/current';
 import { correctClock } from '@/store/roasting';
 
 /** The clock of a roast. */
@@ -33,7 +33,9 @@ export function useRoastClock(roast: Roast): RoastClock {
 
   const now = () => {
     const from = anchor.current;
-    return from && roast.chargedAt ? (from.elapsedMs + performance.now() - from.steadyMs) / 1000 : undefined;
+    return from && roast.chargedAt
+      ? (from.elapsedMs + (performance.now() - from.steadyMs) * clockSpeed()) / 1000
+      : undefined;
   };
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the basis stands for the parts of the roast that are read
@@ -46,16 +48,18 @@ export function useRoastClock(roast: Roast): RoastClock {
       if (current && by !== 0) setCorrectedMs(by);
     };
     const tick = () => {
-      const drift = Math.abs((elapsedS(roast, Date.now()) ?? 0) * 1000 - steadyMs());
-      if (roast.chargedAt && document.visibilityState === 'visible' && drift > 2000) void check();
+      const drift = Math.abs(byDeviceMs(roast) - steadyMs());
+      if (roast.chargedAt && document.visibilityState === 'visible' && drift > 2000 && clockSpeed() === 1) void check();
       repaint((count) => count + 1);
       const elapsed = now() ?? Date.now() / 1000;
-      timer = setTimeout(tick, (Math.floor(elapsed) + 1 - elapsed) * 1000 + 5);
+      timer = setTimeout(
+        tick,
+        Math.max(LEAST_TICK_MS, ((Math.floor(elapsed) + 1 - elapsed) * 1000) / clockSpeed() + 5),
+      );
     };
     const back = () => {
       if (document.visibilityState !== 'visible') return;
-      const device = (elapsedS(roast, Date.now()) ?? 0) * 1000;
-      if (device < steadyMs() - 2000) void check();
+      if (byDeviceMs(roast) < steadyMs() - 2000 && clockSpeed() === 1) void check();
       else anchor.current = anchorOf(roast, basis);
       repaint((count) => count + 1);
     };
@@ -74,5 +78,13 @@ export function useRoastClock(roast: Roast): RoastClock {
 }
 
 function anchorOf(roast: Roast, basis: string): Anchor {
-  return { basis, steadyMs: performance.now(), elapsedMs: (elapsedS(roast, Date.now()) ?? 0) * 1000 };
+  return { basis, steadyMs: performance.now(), elapsedMs: byDeviceMs(roast) };
 }
+
+/** Milliseconds of roast since charge by the device's clock. */
+function byDeviceMs(roast: Roast): number {
+  return (elapsedS(roast, Date.now()) ?? 0) * 1000 * clockSpeed();
+}
+
+/** A practice clock at thirty times the pace is not painted thirty times a second. */
+const LEAST_TICK_MS = 120;

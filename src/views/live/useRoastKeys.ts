@@ -7,6 +7,7 @@ export interface RoastKeys {
   readonly undo: () => void;
   readonly earlier: () => void;
   readonly pop: () => void;
+  readonly reading: () => void;
   readonly note: () => void;
   readonly help: () => void;
   readonly smell: (index: number) => void;
@@ -20,7 +21,8 @@ export const keyHelp: readonly (readonly [string, string])[] = [
   ['Shift + Space', 'pull'],
   ['U, Page Up', 'undo'],
   ['B', '5 seconds earlier'],
-  ['C', 'a crack heard'],
+  ['C', 'a crack heard; tap along with the pops'],
+  ['T', 'a reading'],
   ['↑ ↓', 'heat up, down'],
   ['← →', 'air down, up'],
   ['1 to 6', 'a smell, in the order they come'],
@@ -80,6 +82,6 @@ function actionFor(event: KeyboardEvent, keys: RoastKeys): (() => void) | undefi
     case '?':
       return keys.help;
     default:
-      return { u: keys.undo, b: keys.earlier, c: keys.pop, n: keys.note }[event.key.toLowerCase()];
+      return { u: keys.undo, b: keys.earlier, c: keys.pop, t: keys.reading, n: keys.note }[event.key.toLowerCase()];
   }
 }

@@ -21,6 +21,7 @@ import { begin, toDay } from './start';
 import { type Choices, useChoices } from './useChoices';
 import { usePlanned } from './usePlanned';
 import { Weather } from './Weather';
+import { WhatIf } from './WhatIf';
 
 interface PlanProps {
   readonly gear: readonly Gear[];
@@ -114,6 +115,7 @@ function Planning({ gear, lots, day, earlier, batch, choices, choose, chooseGear
         <div className="mt-8 grid gap-x-10 gap-y-8 md:grid-cols-2">
           <StagedChoice choices={choices} planned={planned} choose={choose} />
           <PlannedMoves gear={planned.gear} moves={choices.moves} onMoves={(moves) => choose({ moves })} />
+          <WhatIf choices={choices} planned={planned} />
         </div>
       </section>
       <PlanCard choices={choices} planned={planned} />

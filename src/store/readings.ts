@@ -1,0 +1,68 @@
+import { type Reading, readingAt } from '@/core/heat';
+import { createId } from '@/core/ids';
+import { type Entry, type LiveEntry, liveEntries, milestonesOf } from '@/core/roast';
+import type { GanderDatabase } from './database.ts';
+import { secureRandom } from './random.ts';
+import { changeRoast, gearRoasts } from './roasting.ts';
+
+/** Adds readings from a stream in one go, each with its own time, seconds from charge. */
+export function logReadings(
+  db: GanderDatabase,
+  roastId: string,
+  readings: readonly { readonly at: number; readonly celsius: number }[],
+  source: 'probe' | 'simulator',
+): Promise<void> {
+  const entries = readings.map(({ at, celsius }): Entry => {
+    const rounded = Math.round(at * 100) / 100;
+    const id = createId('entry', secureRandom);
+    return { kind: 'reading', id, at: rounded, pressedAt: rounded, source, celsius: Math.round(celsius * 10) / 10 };
+  });
+  return changeRoast(db, roastId, (roast) => ({ ...roast, entries: [...roast.entries, ...entries] }));
+}
+
+/** Takes streamed readings back, such as °F that came as °C. */
+export function takeReadingsBack(
+  db: GanderDatabase,
+  roastId: string,
+  which: (celsius: number) => boolean,
+): Promise<void> {
+  return changeRoast(db, roastId, (roast) => {
+    const undos = liveEntries(roast.entries).flatMap((entry): Entry[] =>
+      entry.kind === 'reading' && entry.source !== 'hand' && which(entry.celsius)
+        ? [
+            {
+              kind: 'undo',
+              id: createId('entry', secureRandom),
+              at: entry.at,
+              pressedAt: entry.at,
+              source: 'hand',
+              target: entry.id,
+            },
+          ]
+        : [],
+    );
+    return { ...roast, entries: [...roast.entries, ...undos] };
+  });
+}
+
+/** The readings among live entries, in order of time. */
+export function readingsOf(live: readonly LiveEntry[]): Reading[] {
+  return live.flatMap((entry) =>
+    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source !== 'hand' }] : [],
+  );
+}
+
+/** More than the last ten are not asked for, since some have no reading there. */
+const ROASTS_READ = 16;
+
+/** What the gear's probe read at first crack in its last roasts, newest first, °C. */
+export async function firstCrackReadings(db: GanderDatabase, gearId: string, except: string): Promise<number[]> {
+  const roasts = await gearRoasts(db, gearId).limit(ROASTS_READ).toArray();
+  return roasts.flatMap((roast) => {
+    if (roast.id === except) return [];
+    const live = liveEntries(roast.entries);
+    const { firstCrack } = milestonesOf(live);
+    const celsius = firstCrack === undefined ? undefined : readingAt(readingsOf(live), firstCrack);
+    return celsius === undefined ? [] : [celsius];
+  });
+}

@@ -1,0 +1,139 @@
+import { useEffect, useRef, useState } from 'react';
+import { seededRandom } from '@/core/chance';
+import { controlsOf } from '@/core/gear';
+import { type Milestone, milestoneNames } from '@/core/roast';
+import type { BeansNow } from '@/core/simulate';
+import { SimulatedProbe, Simulation, shadeAtC } from '@/core/simulate';
+import { formatSpan } from '@/core/units';
+import { clockSpeed, database } from '@/store/current';
+import type { NamedRoast } from '@/store/queries';
+import { logReadings } from '@/store/readings';
+import { LinkButton } from '@/ui/Button';
+import { useWords } from '@/ui/useHousehold';
+import { Beans } from './Beans';
+import { playCrack } from './playCrack';
+import type { LiveRoastModel } from './useLiveRoast';
+
+interface SimulatedRoastProps {
+  readonly named: NamedRoast;
+  readonly model: LiveRoastModel;
+}
+
+/** A simulated probe speaks every other second of the roast. */
+const PROBE_EVERY_S = 2;
+
+/**
+ * The beans of a practice page, while they roast, and afterwards what it came to. They are simulated: they follow the roast's clock and the moves in its log, so a reload finds
+ * them where they were. Their cracks are heard, their colour is drawn, and their probe speaks.
+ */
+export function SimulatedRoast({ named, model }: SimulatedRoastProps) {
+  const { roast, lot, gear } = named;
+  const [beans, setBeans] = useState<BeansNow>();
+  const run = useRef<{ simulation: Simulation; probe: SimulatedProbe; readS: number; heard: number; moves: number }>(
+    undefined,
+  );
+  const endS = model.reached.pull;
+  const nowS = Math.floor(endS ?? model.nowS);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: driven by the clock; the log is read as it stands
+  useEffect(() => {
+    if (!model.charged) return;
+    const moves = model.live.flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
+    if (!run.current || moves.length < run.current.moves) run.current = begin();
+    const { simulation, probe } = run.current;
+    const readings: { at: number; celsius: number }[] = [];
+    const last = model.readings.at(-1)?.at ?? 0;
+    for (let s = simulation.now().atS + 1; s <= nowS; s++) {
+      for (const move of moves.slice(run.current.moves).filter(({ at }) => at < s)) {
+        simulation.move(move.control, move.value);
+        run.current.moves++;
+      }
+      simulation.advanceTo(s);
+      const celsius = probe.read(simulation.now());
+      if (gear?.probe && s % PROBE_EVERY_S === 0 && s > last && celsius !== undefined && celsius < 400)
+        readings.push({ at: s, celsius });
+    }
+    const fresh = simulation.cracks.slice(run.current.heard);
+    run.current.heard = simulation.cracks.length;
+    for (const { atS, crack } of fresh.slice(-12))
+      if (nowS - atS < 3) playCrack(crack, Math.max(0, atS - nowS + 1) / clockSpeed());
+    if (readings.length > 0 && endS === undefined) void logReadings(database(), roast.id, readings, 'simulator');
+    setBeans(simulation.now());
+  }, [nowS, model.charged, model.live.length]);
+
+  function begin() {
+    const seed = [...roast.id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) >>> 0, 7);
+    const simulation = new Simulation(
+      {
+        method: gear?.method ?? 'hotAirPopper',
+        controls: controlsOf(gear ?? { method: 'hotAirPopper' }),
+        lot: {
+          process: lot?.process ?? 'washed',
+          grading: lot?.grading,
+          gramsPerMl: lot?.gramsPerMl,
+          moisturePercent: lot?.moisturePercent,
+        },
+        greenGrams: roast.greenGrams,
+        ambientC: roast.ambientC,
+        wind: roast.wind,
+      },
+      seededRandom(seed),
+    );
+    return { simulation, probe: new SimulatedProbe(seededRandom(seed + 1)), readS: 0, heard: 0, moves: 0 };
+  }
+
+  const simulation = run.current?.simulation;
+  if (!beans || !simulation) return null;
+  return endS === undefined ? <Beans beans={beans} /> : <Outcome model={model} beans={beans} simulation={simulation} />;
+}
+
+/** How the hand did against what the beans really did. */
+function Outcome({
+  model,
+  beans,
+  simulation,
+}: {
+  readonly model: LiveRoastModel;
+  readonly beans: BeansNow;
+  readonly simulation: Simulation;
+}) {
+  const words = useWords();
+  const truth: Partial<Record<Milestone, number | undefined>> = { yellow: simulation.yellowS, ...simulation.rolling() };
+  return (
+    <section className="max-w-2xl">
+      <h2 className="text-3xl">
+        Out at {words.shade(shadeAtC(beans.brownedC))}, {beans.lossPercent.toFixed(1)} % lighter.
+      </h2>
+      <p className="text-husk mt-1">
+        {beans.scorched > 0.05
+          ? `${Math.round(beans.scorched * 100)} % of the beans have scorched spots. `
+          : 'No scorched spots. '}
+        A practice roast stays out of your journal.
+      </p>
+      <ul className="mt-4 space-y-1 text-lg">
+        {(['yellow', 'firstCrack', 'secondCrack'] as const).map((milestone) => {
+          const [was, said] = [truth[milestone], model.reached[milestone]];
+          if (was === undefined) return null;
+          const off = said === undefined ? undefined : said - was;
+          return (
+            <li key={milestone}>
+              <b>{milestoneNames[milestone]}</b>{' '}
+              {off === undefined
+                ? 'you did not mark'
+                : Math.abs(off) < 3
+                  ? 'you marked to the second'
+                  : `you marked ${formatSpan(Math.abs(off))} ${off > 0 ? 'late' : 'early'}`}
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-6 flex gap-3">
+        <LinkButton href="/practice/" variant="next" size="large">
+          Practise again
+        </LinkButton>
+        <LinkButton href="/" size="large">
+          Enough
+        </LinkButton>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,62 @@
+import { useEffect, useRef } from 'react';
+import type { Cue } from '@/core/heat';
+import { useHousehold } from '@/ui/useHousehold';
+
+const TONES = { soon: [660], due: [660, 880], danger: [880, 660, 880] } as const satisfies Record<
+  Cue['level'],
+  readonly number[]
+>;
+const BUZZ = { soon: [120], due: [250], danger: [300, 120, 300] } as const satisfies Record<
+  Cue['level'],
+  readonly number[]
+>;
+const TONE_S = 0.18;
+
+let audio: AudioContext | undefined;
+
+/** The page's one audio context; undefined where there is none or the browser does not let it sound yet. */
+export function audioContext(): AudioContext | undefined {
+  if (!('AudioContext' in globalThis)) return undefined;
+  audio ??= new AudioContext();
+  // Browsers let a page sound only after a touch or a key; until then the words on the screen do.
+  if (audio.state === 'suspended') void audio.resume().catch(() => undefined);
+  return audio.state === 'running' ? audio : undefined;
+}
+
+/** Tells each cue once, as the household wants it: a tone, a spoken word, a buzz. What is missing on a device is left out. */
+export function useCues(cues: readonly Cue[]): void {
+  const { cueTone, cueSpeech, cueVibration } = useHousehold();
+  const told = useRef(new Set<string>());
+  useEffect(() => {
+    const fresh = cues.filter(({ key }) => !told.current.has(key));
+    for (const { key } of fresh) told.current.add(key);
+    const [gravest] = fresh;
+    if (!gravest) return;
+    if (cueTone) sound(TONES[gravest.level]);
+    if (cueSpeech) speak(gravest.text);
+    if (cueVibration && 'vibrate' in navigator) navigator.vibrate([...BUZZ[gravest.level]]);
+  }, [cues, cueTone, cueSpeech, cueVibration]);
+}
+
+function sound(tones: readonly number[]): void {
+  const context = audioContext();
+  if (!context) return;
+  tones.forEach((hertz, i) => {
+    const at = context.currentTime + i * TONE_S;
+    const gain = new GainNode(context, { gain: 0 });
+    gain.gain.setValueAtTime(0.25, at);
+    gain.gain.exponentialRampToValueAtTime(0.001, at + TONE_S);
+    const tone = new OscillatorNode(context, { frequency: hertz });
+    tone.connect(gain).connect(context.destination);
+    tone.start(at);
+    tone.stop(at + TONE_S);
+  });
+}
+
+function speak(text: string): void {
+  if (!('speechSynthesis' in globalThis)) return;
+  const utterance = new SpeechSynthesisUtterance(text);
+  utterance.lang = 'en-GB';
+  speechSynthesis.cancel();
+  speechSynthesis.speak(utterance);
+}

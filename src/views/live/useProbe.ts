@@ -1,0 +1,91 @@
+import { useEffect, useRef, useState } from 'react';
+import { parseProbeLine, probeSlug } from '@/core/exchange';
+import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
+import { elapsedS, type Roast } from '@/core/roast';
+import { toCelsius } from '@/core/units';
+import { clockSpeed, database } from '@/store/current';
+import { logReadings, takeReadingsBack } from '@/store/readings';
+
+/** How the stream stands, and what came of it. */
+export interface ProbeState {
+  readonly kind: 'none' | 'waiting' | 'listening' | 'silent' | 'lost';
+  /** Lines that were no readings and were left out. */
+  readonly leftOut: number;
+  readonly looksFahrenheit: boolean;
+  /** Takes what came so far back and reads what comes from here on as °F. */
+  readonly readAsFahrenheit: () => void;
+}
+
+/** Readings are stored together this often: one write a second would keep an old tablet busy. */
+const FLUSH_MS = 1500;
+const SILENT_MS = 12_000;
+const HOT_C = 230;
+
+/** Listens to the gear's probe while the roast is on, and logs what it says; the browser connects again by itself. */
+export function useProbe(roast: Roast, probeName: string | undefined, active: boolean): ProbeState {
+  const [kind, setKind] = useState<ProbeState['kind']>('none');
+  const [leftOut, setLeftOut] = useState(0);
+  const [asFahrenheit, setAsFahrenheit] = useState(false);
+  const [seemsFahrenheit, setSeemsFahrenheit] = useState(false);
+  const fahrenheit = useRef(false);
+  fahrenheit.current = asFahrenheit;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the charge and the probe are what a connection depends on
+  useEffect(() => {
+    if (!probeName || !active || !roast.chargedAt) return setKind('none');
+    setKind('waiting');
+    let lastAt: number | undefined;
+    let heardMs = Date.now();
+    let waiting: Reading[] = [];
+    let recent: Reading[] = [];
+    const source = new EventSource(streamAddress(roast, probeName));
+    source.onopen = () => setKind((now) => (now === 'lost' ? 'listening' : now));
+    source.onerror = () => setKind('lost');
+    source.onmessage = (event) => {
+      const line = parseProbeLine(String(event.data));
+      if (!line.ok) return setLeftOut((count) => count + 1);
+      const at = (elapsedS(roast, line.value.atMs ?? Date.now()) ?? 0) * clockSpeed();
+      const celsius = fahrenheit.current ? toCelsius(line.value.celsius, 'F') : line.value.celsius;
+      if (streamFault(celsius, at, lastAt)) return setLeftOut((count) => count + 1);
+      heardMs = Date.now();
+      lastAt = at;
+      const reading = { at, celsius, streamed: true };
+      waiting.push(reading);
+      recent = [...recent.slice(-4), reading];
+      setSeemsFahrenheit(!fahrenheit.current && looksFahrenheit(recent));
+      setKind('listening');
+    };
+    const flush = async () => {
+      if (Date.now() - heardMs > SILENT_MS) setKind((now) => (now === 'listening' ? 'silent' : now));
+      if (waiting.length === 0) return;
+      const batch = waiting;
+      waiting = [];
+      await logReadings(database(), roast.id, batch, 'probe').catch(() => {
+        // Kept for the next try; the roast may be changing in another tab at this moment.
+        waiting = [...batch, ...waiting];
+      });
+    };
+    const timer = setInterval(() => void flush(), FLUSH_MS);
+    return () => {
+      source.close();
+      clearInterval(timer);
+      void flush();
+    };
+  }, [probeName, active, roast.id, roast.chargedAt, roast.clockShiftMs]);
+  return {
+    kind,
+    leftOut,
+    looksFahrenheit: seemsFahrenheit,
+    readAsFahrenheit: () => {
+      setAsFahrenheit(true);
+      setSeemsFahrenheit(false);
+      void takeReadingsBack(database(), roast.id, (celsius) => celsius > HOT_C);
+    },
+  };
+}
+
+/** The stream of a probe; the simulated one is told when the beans went in, and how many. */
+function streamAddress(roast: Roast, probeName: string): string {
+  const slug = probeSlug(probeName);
+  const charged = Date.parse(roast.chargedAt ?? '') + roast.clockShiftMs;
+  return `/api/probe/${slug}?charged=${charged}&grams=${roast.greenGrams}&speed=${clockSpeed()}`;
+}

@@ -1,0 +1,129 @@
+import { useEffect, useState } from 'react';
+import { type Control, controlsOf } from '@/core/gear';
+import type { WhatIfAnswer, WhatIf as WhatIfQuestion } from '@/core/simulate';
+import { formatSpan } from '@/core/units';
+import { useWords } from '@/ui/useHousehold';
+import { askWhatIf } from '@/workers/simulator/client';
+import type { Choices } from './useChoices';
+import type { Planned } from './usePlanned';
+
+interface Option {
+  readonly key: string;
+  readonly name: string;
+  readonly asked: WhatIfQuestion;
+}
+
+/** What would be otherwise with a little more in it, on a cold day, with the lid off: asked of the simulation. */
+export function WhatIf({ choices, planned }: { readonly choices: Choices; readonly planned: Planned }) {
+  const words = useWords();
+  const [picked, setPicked] = useState('');
+  const [answer, setAnswer] = useState<{ readonly key: string; readonly answer: WhatIfAnswer | 'failed' }>();
+  const { gear, stock, batches } = planned;
+  const greenGrams = batches?.greenGramsEach ?? 0;
+  const options = optionsFor(controlsOf(gear), greenGrams, words);
+  const option = options.find(({ key }) => key === picked);
+  const question = JSON.stringify([
+    option?.asked,
+    gear.id,
+    stock.lot.id,
+    greenGrams,
+    choices.shade,
+    planned.ambientC,
+    planned.wind,
+  ]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the question stands for everything that is asked
+  useEffect(() => {
+    if (!option || greenGrams <= 0) return;
+    const { process, grading, gramsPerMl, moisturePercent } = stock.lot;
+    const setUp = {
+      method: gear.method,
+      controls: [...controlsOf(gear)],
+      lot: { process, grading, gramsPerMl, moisturePercent },
+      greenGrams,
+      ambientC: planned.ambientC,
+      wind: planned.wind,
+    };
+    const call = askWhatIf(setUp, { shade: choices.shade }, option.asked);
+    call.result.then(
+      (found) => setAnswer({ key: question, answer: found }),
+      () => setAnswer({ key: question, answer: 'failed' }),
+    );
+    return call.cancel;
+  }, [question]);
+  return (
+    <section className="border-line border-t pt-3">
+      <h2 className="mb-1 text-xl">
+        What if it were{' '}
+        <select
+          aria-label="What if"
+          className="choice"
+          value={picked}
+          onChange={(event) => setPicked(event.target.value)}
+        >
+          <option value="">just like this</option>
+          {options.map(({ key, name }) => (
+            <option key={key} value={key}>
+              {name}
+            </option>
+          ))}
+        </select>
+        ?
+      </h2>
+      {option && (
+        <p role="status">
+          {answer?.key !== question
+            ? 'Roasting it both ways…'
+            : answer.answer === 'failed'
+              ? 'The simulation did not answer. Choose it again.'
+              : answerWords(answer.answer, planned)}
+        </p>
+      )}
+      <p className="text-husk mt-1 text-[0.95rem]">By the simulated roaster, moved to your own times.</p>
+    </section>
+  );
+}
+
+function optionsFor(controls: readonly Control[], greenGrams: number, words: ReturnType<typeof useWords>): Option[] {
+  const step = Math.max(5, Math.round((greenGrams * 0.12) / 5) * 5);
+  const just = (change: WhatIfQuestion['change']): WhatIfQuestion => ({ change, moves: [] });
+  const all: Option[] = [
+    { key: 'more', name: `${words.weight(step)} more`, asked: just({ greenGrams: greenGrams + step }) },
+    { key: 'less', name: `${words.weight(step)} less`, asked: just({ greenGrams: greenGrams - step }) },
+    { key: 'cold', name: `${words.temperature(5)} outside`, asked: just({ ambientC: 5 }) },
+    { key: 'warm', name: `${words.temperature(30)} outside`, asked: just({ ambientC: 30 }) },
+    { key: 'windy', name: 'in a strong wind', asked: just({ wind: 'strong' }) },
+    { key: 'hot', name: 'into hot gear', asked: just({ minutesSinceLast: 3 }) },
+  ];
+  const lid = controls.find(({ id }) => id === 'lid');
+  if (lid?.kind === 'switch')
+    all.push({
+      key: 'lid',
+      name: 'with the lid off',
+      asked: { change: {}, moves: [{ control: 'lid', value: lid.on }] },
+    });
+  const heat = controls.find((control) => 'axis' in control && control.axis === 'heat');
+  if (heat?.kind === 'step') {
+    const to = (by: number) => Math.min(heat.most, Math.max(heat.least, heat.start + by * heat.by));
+    const unit = heat.unit ? ` ${heat.unit}` : '';
+    for (const by of [1, -1])
+      all.push({
+        key: `heat${by}`,
+        name: `${heat.label.toLowerCase()} ${to(by)}${unit}, not ${heat.start}${unit}`,
+        asked: { change: {}, moves: [{ control: heat.id, value: to(by) }] },
+      });
+  }
+  return all;
+}
+
+function answerWords(
+  { firstCrackTimes, pullTimes, scorchedBy, stuck }: WhatIfAnswer,
+  { expectation }: Planned,
+): string {
+  if (stuck) return 'It would not get there: the heat is too little for it.';
+  const move = (times: number, seconds: number) => {
+    const by = (times - 1) * seconds;
+    return Math.abs(by) < 5 ? 'about the same' : `about ${formatSpan(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}`;
+  };
+  const first = `First crack ${move(firstCrackTimes, expectation.at.firstCrack.medianS)}, the shade ${move(pullTimes, expectation.at.pull.medianS)}`;
+  return `${first}${scorchedBy > 0.03 ? '; more beans with scorched spots' : ''}.`;
+}

@@ -1,0 +1,6 @@
+import { expose } from 'comlink';
+import { whatIf } from '@/core/simulate';
+import type { SimulatorContract } from './contract';
+
+const simulator: SimulatorContract = { whatIf };
+expose(simulator);

@@ -1,0 +1,262 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, it } from 'node:test';
+import type { Page } from 'playwright-core';
+import { beansIn, openAt, pass, storedRoasts } from './deeds.ts';
+import { type Served, serveApp } from './harness.ts';
+
+let demo: Served;
+before(async () => {
+  demo = await serveApp('demo');
+});
+after(() => demo.stop());
+
+/** A roast of the demo household on one piece of gear, beans in, with a clock that only moves when told. */
+async function roastOn(page: Page, gear: string): Promise<void> {
+  await openAt(page, '/plan/');
+  await page.getByLabel('Gear').selectOption({ label: gear });
+  await page.getByText('On the clock').waitFor();
+  await beansIn(page);
+}
+const demoRoast = async (page: Page) => {
+  const id = new URL(page.url()).searchParams.get('id');
+  return (await storedRoasts(page, 'gander-demo')).find((roast) => roast.id === id);
+};
+
+/** Types a reading on the pad, by keyboard. */
+async function read(page: Page, celsius: number): Promise<void> {
+  await page.keyboard.press('t');
+  await page.getByLabel('Reading pad').waitFor();
+  await page.keyboard.type(String(celsius));
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Reading pad').waitFor({ state: 'hidden' });
+}
+
+describe('readings by hand', () => {
+  it('come by the pad, give a rate and a curve, and one far off is asked about once', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    await pass(page, 30);
+    await read(page, 60);
+    await pass(page, 30);
+    await read(page, 85);
+    await pass(page, 30);
+    await read(page, 106);
+    await page.getByText('Rate of rise').waitFor();
+    await page.getByText('46 °C').waitFor();
+    await page.getByRole('img', { name: /Temperature: 3 readings, the last 106 °C/ }).waitFor();
+    await pass(page, 30);
+    await read(page, 21);
+    await page.getByText('21 °C is far off the curve, which points to').waitFor();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByText('is far off the curve').waitFor({ state: 'hidden' });
+    await pass(page, 35);
+    await page.getByText('A reading is due').waitFor();
+    await close();
+  });
+
+  it('say when the heat has stalled', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    await pass(page, 150);
+    await page.keyboard.press('Space');
+    for (const celsius of [160, 165, 165, 165]) {
+      await pass(page, 25);
+      await read(page, celsius);
+    }
+    await page.getByText('It has stopped rising. A little more heat, or it bakes.').waitFor();
+    await close();
+  });
+});
+
+describe('cracks by tapping along', () => {
+  it('propose first crack with its time; lone pops do not', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    await pass(page, 160);
+    await page.keyboard.press('Space');
+    await pass(page, 130);
+    await page.keyboard.press('c');
+    await pass(page, 25);
+    assert.equal(await page.getByText('By your taps').count(), 0);
+    for (let i = 0; i < 3; i++) {
+      await page.keyboard.press('c');
+      await pass(page, 2);
+    }
+    await page.getByText(/By your taps: first crack since 5:1\d\. Take it\?/).waitFor();
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByRole('heading', { name: 'First crack' }).waitFor();
+    await close();
+  });
+});
+
+describe('told in time', () => {
+  it('planned moves come up when due and are made by one tap; the fire panel is one tap away', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/plan/');
+    await page.getByLabel('Gear').selectOption({ label: 'Crank pot' });
+    await page.getByLabel('Move').selectOption('flame');
+    await page.getByLabel('To', { exact: true }).selectOption('3');
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await beansIn(page);
+    await pass(page, 280);
+    await page.keyboard.press('Space');
+    await page.getByText('Now: flame 3.').waitFor();
+    await page.getByRole('button', { name: /meant at yellow/ }).click();
+    await page.getByText('Now: flame 3.').waitFor({ state: 'hidden' });
+    await page.getByRole('button', { name: 'Fire: what to do' }).click();
+    await page.getByText('Heat off. Unplug it if that is safe.').waitFor();
+    await page.getByRole('button', { name: 'Back to the roast' }).click();
+    await close();
+  });
+
+  it('the pull is called by the rule, and a roast left open overnight is asked about', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    await pass(page, 150);
+    await page.keyboard.press('Space');
+    await pass(page, 150);
+    await page.keyboard.press('Space');
+    await page.getByText(/Pull in about/).waitFor();
+    await pass(page, 88);
+    await page.getByText(/^Pull now: /).waitFor();
+    await pass(page, 9 * 3600);
+    await page.getByText(/This roast has been open for 9 h/).waitFor();
+    await page.getByLabel('Pulled at').fill('6:40');
+    await page.getByRole('button', { name: 'Pulled then' }).click();
+    await page.getByRole('heading', { name: 'Cooling' }).waitFor();
+    const pull = (await demoRoast(page))?.entries.findLast((entry) => entry.kind === 'pull');
+    assert.equal(pull?.at, 400);
+    await close();
+  });
+});
+
+describe('a staged pull', () => {
+  it('takes its parts at their shades, each by a slide, and the last one ends the roast', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/plan/');
+    await page.getByLabel('Gear').selectOption({ label: 'Crank pot' });
+    await page.getByLabel('Shade', { exact: true }).selectOption('4');
+    await page.getByRole('radio', { name: 'three' }).click();
+    await beansIn(page);
+    await pass(page, 300);
+    await page.keyboard.press('Space');
+    await pass(page, 220);
+    await page.keyboard.press('Space');
+    for (const shade of ['light-medium', 'medium']) {
+      const part = page.getByRole('button', { name: `Part out: ${shade}`, exact: true });
+      await part.click();
+      assert.equal(
+        (await demoRoast(page))?.entries.filter((entry) => entry.kind === 'pull').length,
+        shade === 'medium' ? 1 : 0,
+        'a tap alone takes nothing',
+      );
+      const box = await part.boundingBox();
+      assert.ok(box);
+      await page.mouse.move(box.x + 10, box.y + box.height / 2);
+      await page.mouse.down();
+      await page.mouse.move(box.x + box.width * 0.9, box.y + box.height / 2, { steps: 5 });
+      await page.mouse.up();
+      await part.waitFor({ state: 'hidden' });
+      await pass(page, 20);
+    }
+    await page.keyboard.press('Shift+Space');
+    await page.getByLabel('Roasted weight, part 3').waitFor();
+    assert.equal((await demoRoast(page))?.entries.filter((entry) => entry.kind === 'pull').length, 3);
+    await close();
+  });
+});
+
+describe('a probe', () => {
+  it('streams through the server; a lost stream comes back, nonsense is left out and said, nothing is lost', async () => {
+    const { page, close } = await demo.open();
+    await page.route('**/api/probe/**', (route) => route.abort());
+    await roastOn(page, 'Rattle drum');
+    await page.getByText('Probe: lost, trying again').waitFor();
+    await page.unroute('**/api/probe/**');
+    await page.getByText('Probe: lost, trying again').waitFor({ state: 'hidden' });
+    const say = async (lines: string[]) => {
+      const answer = await page.request.post('/api/probe/thin-probe', {
+        data: lines.join('\n'),
+        headers: { 'content-type': 'application/x-ndjson' },
+      });
+      return (await answer.json()) as { taken: number; listening: number; faults: string[] };
+    };
+    const at = (s: number) => new Date(Date.parse('2026-11-24T10:00:00Z') + s * 1000).toISOString();
+    await pass(page, 30);
+    const lines = Array.from({ length: 12 }, (_, i) => JSON.stringify({ celsius: 80 + i * 0.5, at: at(18 + i) }));
+    const first = await say([
+      ...lines,
+      '{"celsius": NaN}',
+      '{"celsius": 9999}',
+      JSON.stringify({ celsius: 90, at: at(5) }),
+      'hello',
+    ]);
+    assert.deepEqual([first.listening, first.faults.length], [1, 1]);
+    await page.getByText('3 lines of the probe were no reading and left out.').waitFor();
+    await pass(page, 2);
+    await page.getByText('30 °C', { exact: true }).waitFor();
+    const stored = (await demoRoast(page))?.entries.filter((entry) => entry.kind === 'reading') ?? [];
+    assert.equal(stored.length, 12);
+    assert.ok(Math.abs((stored[0]?.at ?? 0) - 18) < 2, 'with its own time');
+    await close();
+  });
+
+  it('is simulated by the server at up to 60 times the pace', async () => {
+    const answer = await fetch(`${demo.address}/api/probe/simulated?method=hotAirPopper&speed=60&seed=3`);
+    const reader = answer.body?.getReader();
+    assert.ok(reader);
+    let text = '';
+    while (text.split('data: ').length < 60) text += new TextDecoder().decode((await reader.read()).value);
+    await reader.cancel();
+    const celsius = [...text.matchAll(/"celsius":([\d.]+)/g)].map(([, value]) => Number(value));
+    assert.ok((celsius.at(-1) ?? 0) > (celsius[0] ?? 0) + 15, 'it heats');
+    assert.equal(
+      (
+        await fetch(`${demo.address}/api/probe/simulated`, {
+          method: 'POST',
+          body: '{"celsius": 1}',
+          headers: { 'content-type': 'application/x-ndjson' },
+        })
+      ).status,
+      409,
+    );
+  });
+});
+
+describe('practice', () => {
+  it('is a whole simulated roast with a probe at thirty times the pace, by keyboard, outside the journal', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/practice/');
+    await page.getByLabel('Speed').selectOption('30');
+    await page.getByRole('button', { name: 'Beans in' }).click();
+    await page.getByText(/Simulated beans, moving/).waitFor();
+    await page.getByText('Rate of rise').waitFor();
+    const clock = async () => {
+      const [minutes = 0, seconds = 0] = (await page.getByRole('timer').innerText()).split(':').map(Number);
+      return minutes * 60 + seconds;
+    };
+    const until = async (s: number) => {
+      while ((await clock()) < s) await page.waitForTimeout(60);
+    };
+    await until(122);
+    await page.keyboard.press('Space');
+    await page.getByRole('heading', { name: 'Browning' }).waitFor();
+    await until(240);
+    await page.keyboard.press('Space');
+    await page.getByRole('heading', { name: 'First crack' }).waitFor();
+    await page.getByRole('img', { name: /^Temperature: / }).waitFor();
+    // A reload finds the beans where they were.
+    await page.reload();
+    await page.getByText(/Simulated beans/).waitFor();
+    await until(300);
+    await page.keyboard.press('Shift+Space');
+    await page.getByRole('heading', { name: /^Out at .*lighter\.$/ }).waitFor();
+    await page
+      .getByText(/first crack/)
+      .first()
+      .waitFor();
+    await page.goto('/journal/');
+    await page.getByText('41 roasts').waitFor();
+    await close();
+  });
+});
