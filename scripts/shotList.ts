@@ -103,7 +103,28 @@ export const shots: readonly Shot[] = [
       for (let i = 0; i < 10; i++) await later(page, 0.4);
     },
   },
+  {
+    name: 'roast-early',
+    go: async (page) => {
+      await beansIn(page, 'Old Ferry, India', 'Rattle drum');
+      await later(page, 60, '1');
+      for (const celsius of ['88', '104', '117']) {
+        await later(page, 30, 't');
+        await page.keyboard.type(celsius);
+        await later(page, 1, 'Enter');
+      }
+    },
+  },
   { name: 'roast-browning', go: toBrowning },
+  {
+    name: 'roast-after-first-crack',
+    go: async (page) => {
+      await toBrowning(page);
+      await later(page, 25, 'Space');
+      for (let i = 0; i < 12; i++) await later(page, 2, 'c');
+      await later(page, 48);
+    },
+  },
   { name: 'roast-night', night: true, go: toBrowning },
   {
     name: 'roast-after-first-crack-phone',

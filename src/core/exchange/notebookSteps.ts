@@ -27,6 +27,7 @@ export const notebookSteps: readonly NotebookStep[] = [
         cueTone: true,
         cueSpeech: true,
         cueVibration: true,
+        cueText: true,
         readingEveryS: 30,
         takesCracks: false,
         ...(file.household as Row),

@@ -25,6 +25,7 @@ export const householdSchema = z.strictObject({
   cueTone: z.boolean(),
   cueSpeech: z.boolean(),
   cueVibration: z.boolean(),
+  cueText: z.boolean(),
   /** A reading is asked for this often, seconds; 0 for never. */
   readingEveryS: z.int().min(0).max(600),
   /** Milestones that the taps speak for are marked without asking. */

@@ -16,6 +16,7 @@ export const plainHousehold: Household = {
   cueTone: true,
   cueSpeech: true,
   cueVibration: true,
+  cueText: true,
   readingEveryS: 30,
   takesCracks: false,
 };

@@ -7,14 +7,17 @@ export function lossPercent(greenGrams: number, roastedGrams: number): number {
 }
 
 /** What a loss says beside the shade: as usual, odd, or impossible. */
-export type LossVerdict = 'usual' | 'low' | 'high' | 'gained';
+export type LossVerdict = 'usual' | 'low' | 'high' | 'gained' | 'absurd';
 
 const ODD_AT_SD = 2;
+/** No roast that can be drunk loses so much: a part was not weighed, or the weight is a slip. */
+const ABSURD_PERCENT = 40;
 
 /** Judges a loss against the shade's usual one (table 5): odd beyond two standard deviations. */
 export function judgeLoss(percent: number, shade: ShadeNumber): LossVerdict {
   const { mean, sd } = shadeOf(shade).lossPercent;
   if (percent < 0) return 'gained';
+  if (percent > ABSURD_PERCENT) return 'absurd';
   if (percent < mean - ODD_AT_SD * sd) return 'low';
   return percent > mean + ODD_AT_SD * sd ? 'high' : 'usual';
 }

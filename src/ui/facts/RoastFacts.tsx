@@ -74,6 +74,7 @@ function LossLine({ roast }: { readonly roast: Roast }) {
     usual: '',
     low: 'Less than usual: is the shade right, was every bean weighed?',
     high: 'More than usual: is the shade right, did beans get lost?',
+    absurd: 'No roast loses that much: was a part left out, or is one weight a slip? Both are kept as they are.',
     gained: 'It weighs more than it did green. Look at both weights again; they are kept as they are.',
   }[judgeLoss(loss, shade)];
   return (

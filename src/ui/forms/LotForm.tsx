@@ -1,11 +1,12 @@
 import { useFieldArray, useForm } from 'react-hook-form';
 import { type Lot, processes, processNames } from '@/core/bean';
+import { dayOf } from '@/store/days';
 import type { LotFacts } from '@/store/larder';
 import { Button } from '../Button';
 import { SelectField, TextField } from '../Field';
 import { useHousehold } from '../useHousehold';
 import { LotMore } from './LotMore';
-import { draftOfLot, emptyPack, type LotDraft, lotReaders, packOf, packReaders } from './lotDraft';
+import { dateTrouble, draftOfLot, emptyPack, type LotDraft, lotReaders, packOf, packReaders } from './lotDraft';
 import { PackFields } from './PackFields';
 import { readDraft } from './readDraft';
 
@@ -32,6 +33,13 @@ export function LotForm({ lot, onSave, onCancel }: LotFormProps) {
       ),
     );
     if (!read || readPacks.some((pack) => pack === undefined)) return;
+    const today = dayOf(new Date());
+    const bought = readPacks.flatMap((pack) => pack?.boughtOn ?? []);
+    const wrong = dateTrouble(read.arrivedOn, bought, today);
+    if (wrong)
+      return setError(wrong.field === 'arrivedOn' ? 'arrivedOn' : `packs.${wrong.pack}.boughtOn`, {
+        message: wrong.message,
+      });
     const { hundredMl, moisture, scoop, ...rest } = read;
     await onSave({
       ...keptFacts(lot),

@@ -103,3 +103,28 @@ export function packOf(read: {
     ...(read.boughtOn === undefined ? {} : { boughtOn: read.boughtOn }),
   };
 }
+
+/** What is wrong with the order of a lot's days; undefined when they can be. */
+export function dateTrouble(
+  arrivedOn: string | undefined,
+  boughtOn: readonly string[],
+  today: string,
+): { readonly field: 'arrivedOn' | 'boughtOn'; readonly pack: number; readonly message: string } | undefined {
+  if (arrivedOn !== undefined && arrivedOn > today)
+    return { field: 'arrivedOn', pack: 0, message: 'That day is still to come. Enter it when the beans are there.' };
+  const ahead = boughtOn.findIndex((day) => day > today);
+  if (ahead >= 0)
+    return {
+      field: 'boughtOn',
+      pack: ahead,
+      message: 'That day is still to come. Enter it when you have bought them.',
+    };
+  const early = boughtOn.findIndex((day) => arrivedOn !== undefined && day < arrivedOn);
+  if (early >= 0)
+    return {
+      field: 'boughtOn',
+      pack: early,
+      message: 'They were bought before they arrived. Change one of the two days.',
+    };
+  return undefined;
+}

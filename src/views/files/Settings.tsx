@@ -58,6 +58,9 @@ export function Settings() {
             <Tick checked={household.cueVibration} onChange={(event) => save({ cueVibration: event.target.checked })}>
               a buzz
             </Tick>
+            <Tick checked={household.cueText} onChange={(event) => save({ cueText: event.target.checked })}>
+              large words
+            </Tick>
           </div>
         </Choice>
         <Choice label="It asks for a reading">

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, Suspense, useCallback, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
 import { smells } from '@/core/roast';
 import { namedColours, shadeOf } from '@/core/shade';
@@ -22,6 +22,7 @@ import { Questions } from './Questions';
 import { ReadingPad } from './ReadingPad';
 import { ReadingRow } from './ReadingRow';
 import { Senses } from './Senses';
+import { TapPad } from './TapPad';
 import { TemperatureCurve } from './TemperatureCurve';
 import { useLeaveWarning, useWakeLock } from './useAtTheHeat';
 import { useCues } from './useCues';
@@ -46,7 +47,7 @@ export function LiveRoast(named: NamedRoast) {
   const armedAt = useRef(Number.NEGATIVE_INFINITY);
   const { log, next, controls } = model;
   const probe = useProbe(roast, isPractice() ? undefined : named.gear?.probe?.name, model.underWay && model.charged);
-  useCues(model.cues);
+  const silent = useCues(model.cues);
   useWakeLock(model.underWay);
   useLeaveWarning(model.underWay && !isPractice());
 
@@ -77,6 +78,9 @@ export function LiveRoast(named: NamedRoast) {
     if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
   };
   const pop = () => void model.tapCrack();
+  const latestPop = useRef(pop);
+  latestPop.current = pop;
+  const tap = useCallback(() => latestPop.current(), []);
   // The reading is of the moment the person looked, not of the last digit.
   const openPad = () => model.charged && model.underWay && setPadAtS(model.clock.now() ?? model.nowS);
   const part = nextPart(named, model);
@@ -113,7 +117,7 @@ export function LiveRoast(named: NamedRoast) {
       </HeatField>
       <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
         <ClockNotice roast={roast} correctedMs={model.clock.correctedMs} />
-        <CueBar cue={model.cues[0]} />
+        <CueBar cue={model.cues[0]} silent={silent} />
         <Questions model={model} />
         {model.questions.length === 0 && (
           <Asks roast={roast} model={model} probe={probe} onDelete={() => void remove()} />
@@ -122,6 +126,7 @@ export function LiveRoast(named: NamedRoast) {
           <div className="grid gap-x-9 gap-y-5 lg:grid-cols-[560fr_612fr]">
             <div>
               <MarkControls model={model} part={part} armed={pullArmed} onNext={pressNext} onPull={pull} onPop={pop} />
+              {model.charged && <TapPad model={model} onTap={tap} />}
               {practice}
             </div>
             {model.charged && (

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Cue } from '@/core/heat';
 import { useHousehold } from '@/ui/useHousehold';
 
@@ -23,8 +23,12 @@ export function audioContext(): AudioContext | undefined {
   return audio.state === 'running' ? audio : undefined;
 }
 
-/** Tells each cue once, as the household wants it: a tone, a spoken word, a buzz. What is missing on a device is left out. */
-export function useCues(cues: readonly Cue[]): void {
+/**
+ * Tells each cue once, as the household wants it: a tone, a spoken word, a buzz. What is missing on a device is left out.
+ * Gives whether a tone was due and the browser did not let it sound.
+ */
+export function useCues(cues: readonly Cue[]): boolean {
+  const [silent, setSilent] = useState(false);
   const { cueTone, cueSpeech, cueVibration } = useHousehold();
   const told = useRef(new Set<string>());
   useEffect(() => {
@@ -32,15 +36,16 @@ export function useCues(cues: readonly Cue[]): void {
     for (const { key } of fresh) told.current.add(key);
     const [gravest] = fresh;
     if (!gravest) return;
-    if (cueTone) sound(TONES[gravest.level]);
+    if (cueTone) setSilent(!sound(TONES[gravest.level]));
     if (cueSpeech) speak(gravest.text);
     if (cueVibration && 'vibrate' in navigator) navigator.vibrate([...BUZZ[gravest.level]]);
   }, [cues, cueTone, cueSpeech, cueVibration]);
+  return silent;
 }
 
-function sound(tones: readonly number[]): void {
+function sound(tones: readonly number[]): boolean {
   const context = audioContext();
-  if (!context) return;
+  if (!context) return false;
   tones.forEach((hertz, i) => {
     const at = context.currentTime + i * TONE_S;
     const gain = new GainNode(context, { gain: 0 });
@@ -51,6 +56,7 @@ function sound(tones: readonly number[]): void {
     tone.start(at);
     tone.stop(at + TONE_S);
   });
+  return true;
 }
 
 function speak(text: string): void {

@@ -57,6 +57,8 @@ export function useRoastKeys(keys: RoastKeys): void {
 }
 
 function isElsewhere(event: KeyboardEvent): boolean {
+  // While somebody taps along, every key is a pop.
+  if (document.documentElement.dataset.tapping) return true;
   if (event.ctrlKey || event.metaKey || event.altKey) return true;
   const target = event.target as HTMLElement | null;
   return Boolean(target?.closest?.('input, textarea, select, [role="dialog"], [role="group"] [role="radio"]'));

@@ -64,9 +64,7 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
             />
           </label>
         )}
-        {lateS >= 60 && (
-          <p className="font-bold">{formatSpan(lateS)} behind the hour you set; the times below follow.</p>
-        )}
+        {lateS >= 60 && <p className="font-bold">{formatSpan(lateS)} late; the times below follow.</p>}
       </div>
       {better && (
         <p className="mt-4 flex flex-wrap items-center gap-x-4">

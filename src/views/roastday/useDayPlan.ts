@@ -53,7 +53,6 @@ const WORTH_S = 60;
 export function useDayPlan(date: string, data: DayData | undefined, nowMs: number): DayPlan | undefined {
   const durations = useDurations(data);
   const dayStartMs = startOfDay(date, data?.day);
-  const begun = data?.rows.some(({ roast }) => roast?.chargedAt);
   // Before the first batch the plan counts from the hour that was set, or from now where that has passed.
   const fromMs = Math.max(nowMs, dayStartMs ?? nowMs);
   const open =
@@ -77,7 +76,7 @@ export function useDayPlan(date: string, data: DayData | undefined, nowMs: numbe
     return [{ row, state, startMs: chargedMs, pullMs: chargedMs + pullS * 1000, reason: undefined }];
   });
   const first = lines.find(({ state }) => state === 'toCome');
-  const meantMs = begun ? undefined : dayStartMs;
+  const meantMs = first && meantStartMs(first.row.batch.id, data, durations, dayStartMs);
   return {
     lines,
     endMs: fromMs + schedule.endS * 1000,
@@ -91,6 +90,21 @@ export function useDayPlan(date: string, data: DayData | undefined, nowMs: numbe
 
 function lineToCome(row: BatchRow, slot: Slot, reason: Reason | undefined, fromMs: number): DayLine {
   return { row, state: 'toCome', startMs: fromMs + slot.startS * 1000, pullMs: fromMs + slot.pullS * 1000, reason };
+}
+
+/** When a batch was to start by the day's own order, counted from the hour that was set, else from the first beans in. */
+function meantStartMs(
+  batchId: string,
+  data: DayData,
+  durations: ReadonlyMap<string, number>,
+  dayStartMs: number | undefined,
+): number | undefined {
+  const charged = data.rows.flatMap(({ roast }) => (roast?.chargedAt ? [Date.parse(roast.chargedAt)] : []));
+  const fromMs = dayStartMs ?? (charged.length > 0 ? Math.min(...charged) : undefined);
+  if (fromMs === undefined) return undefined;
+  const { slots } = scheduleInOrder(data.rows.flatMap(({ batch }) => jobFor(batch, data.gear, durations)));
+  const slot = slots.find(({ id }) => id === batchId);
+  return slot && fromMs + slot.startS * 1000;
 }
 
 /** Wall-clock start of the day as it was set; undefined when no hour was. */

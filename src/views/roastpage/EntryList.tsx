@@ -21,7 +21,10 @@ const MOST_S = 86_400;
 export function EntryList({ roast, controlName }: EntryListProps) {
   const words = useWords();
   const [changes, setChanges] = useState<readonly Id<'entry'>[]>([]);
-  const live = liveEntries(roast.entries);
+  const all = liveEntries(roast.entries);
+  // A probe's readings by the hundred are the curve's, not a list's.
+  const live = all.filter((entry) => entry.kind !== 'reading' || entry.source === 'hand');
+  const streamed = all.length - live.length;
   const log = async (draft: EntryDraft, atS: number) => {
     const id = await logEntry(database(), roast.id, draft, atS);
     setChanges((ids) => [...ids, id]);
@@ -58,6 +61,7 @@ export function EntryList({ roast, controlName }: EntryListProps) {
             </button>
           </li>
         ))}
+        {streamed > 0 && <li className="text-husk py-3">{streamed} readings of the probe, drawn above.</li>}
         {live.length === 0 && <li className="text-husk py-3">Nothing was marked.</li>}
       </ol>
       <div className="mt-3 flex flex-wrap items-center gap-3">

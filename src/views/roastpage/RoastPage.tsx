@@ -1,13 +1,22 @@
 import { Download, RotateCcw, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { roastContent } from '@/core/exchange';
 import { controlsOf } from '@/core/gear';
-import { finalShade, isUnderWay, milestonesOfRoast, ribbonOf, stretchesOf, stretchNames } from '@/core/roast';
+import {
+  finalShade,
+  isUnderWay,
+  liveEntries,
+  milestonesOfRoast,
+  ribbonOf,
+  stretchesOf,
+  stretchNames,
+} from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
+import { readingsOf } from '@/store/readings';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -21,6 +30,8 @@ import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import { EntryList } from './EntryList';
 
+const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
+
 /** One roast: a sentence, the big ribbon, what is known of the batch, and every entry to be put right. */
 export function RoastPage(named: NamedRoast) {
   const { roast, lotName, gearName, gear } = named;
@@ -28,6 +39,7 @@ export function RoastPage(named: NamedRoast) {
   const { ref, width } = useWidth();
   const [asking, setAsking] = useState(false);
   const ribbon = ribbonOf(roast);
+  const readings = useMemo(() => readingsOf(liveEntries(roast.entries)), [roast]);
   const reached = milestonesOfRoast(roast);
   const shade = finalShade(roast);
   const controls = controlsOf(gear ?? { method: 'other' });
@@ -57,6 +69,11 @@ export function RoastPage(named: NamedRoast) {
         <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
         <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
         <TimeAxis width={width} fromS={0} toS={toS} />
+        {readings.length >= 3 && (
+          <Suspense fallback={<p className="text-husk">Drawing the curve…</p>}>
+            <Chart readings={readings} unit={words.temperatureUnit} fromS={0} toS={toS} />
+          </Suspense>
+        )}
       </div>
       <div className="no-print mt-6 flex flex-wrap gap-3">
         {isUnderWay(roast) ? (
