@@ -1,7 +1,7 @@
 // Writes the demo household, kept as the app's own open file. Seeded, so that it comes out the same: npm run demo-data
 import { writeFileSync } from 'node:fs';
 import { seededRandom } from '../src/core/chance/index.ts';
-import { formatNotebook, type NotebookContent } from '../src/core/exchange/index.ts';
+import { formatNotebook, type NotebookContent, noContent } from '../src/core/exchange/index.ts';
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
@@ -76,6 +76,7 @@ function correction(entries: readonly Entry[]): Entry {
 }
 
 const content: NotebookContent = {
+  ...noContent,
   household: {
     ...plainHousehold,
     name: HOUSEHOLD_NAME,
@@ -88,7 +89,6 @@ const content: NotebookContent = {
   lots: lotRows,
   gear: gearRows,
   roasts: roasts.map(makeRoast),
-  days: [],
 };
 writeFileSync(new URL('household.gander.json', import.meta.url), formatNotebook(content, dayAt(0, 20)));
 console.log(

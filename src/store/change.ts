@@ -1,7 +1,10 @@
 import type { Lot } from '@/core/bean';
+import { contentTables } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import type { RoastDay } from '@/core/plan';
 import { isUnderWay, type Roast } from '@/core/roast';
+import type { Jar } from '@/core/shelf';
+import type { Cup, Flight, FlightKey } from '@/core/taste';
 import { type GanderDatabase, requireWritable } from './database.ts';
 
 interface Rows {
@@ -9,6 +12,10 @@ interface Rows {
   gear: Gear;
   roasts: Roast;
   days: RoastDay;
+  jars: Jar;
+  cups: Cup;
+  flights: Flight;
+  flightKeys: FlightKey;
 }
 type TableName = keyof Rows;
 
@@ -28,7 +35,7 @@ export function invertChange(change: Change): Change {
 /** Writes a change in one transaction: all of it or nothing. */
 export async function applyChange(db: GanderDatabase, change: Change): Promise<void> {
   await requireWritable(db);
-  await db.transaction('rw', [db.lots, db.gear, db.roasts, db.days, db.underWay], async () => {
+  await db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], async () => {
     for (const row of change) {
       const table = db.table(row.table);
       if (row.after) await table.put(row.after);

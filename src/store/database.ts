@@ -4,6 +4,8 @@ import type { Gear } from '@/core/gear';
 import type { Household } from '@/core/household';
 import type { RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
+import type { Jar } from '@/core/shelf';
+import type { Cup, Flight, FlightKey } from '@/core/taste';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
 export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
@@ -26,6 +28,10 @@ export class GanderDatabase extends Dexie {
   readonly gear!: Table<Gear, string>;
   readonly roasts!: Table<Roast, string>;
   readonly days!: Table<RoastDay, string>;
+  readonly jars!: Table<Jar, string>;
+  readonly cups!: Table<Cup, string>;
+  readonly flights!: Table<Flight, string>;
+  readonly flightKeys!: Table<FlightKey, string>;
   readonly underWay!: Table<UnderWay, string>;
   readonly household!: Table<Household & { readonly id: string }, string>;
 
@@ -44,6 +50,11 @@ export class GanderDatabase extends Dexie {
       .stores({
         roasts: 'id, createdAt, [gearId+createdAt], [lotId+createdAt+greenGrams]',
         days: 'id, date',
+        jars: 'id, roastId',
+        cups: 'id, roastId, at',
+        flights: 'id, createdAt',
+        // Apart from the flights, so that no page that shows one reads its key before the end.
+        flightKeys: 'id',
       })
       .upgrade((tx) =>
         tx

@@ -1,3 +1,4 @@
+import { contentTables } from '@/core/exchange';
 import { createId } from '@/core/ids';
 import { type DayBatch, dayId, type RoastDay } from '@/core/plan';
 import { type Milestones, milestonesOfRoast, type Roast } from '@/core/roast';
@@ -23,7 +24,7 @@ export async function editDay(
   next: (day: RoastDay) => Partial<RoastDay>,
 ): Promise<Change> {
   await requireWritable(db);
-  return db.transaction('rw', [db.lots, db.gear, db.roasts, db.days, db.underWay], async () => {
+  return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], async () => {
     const before = await getDay(db, date);
     const day = before ?? {
       id: dayId(date),

@@ -3,16 +3,16 @@ import { applyChange, type Change, type RowChange } from './change.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY } from './database.ts';
 import { getHousehold, saveHousehold } from './settings.ts';
 
-/** Everything in the notebook, as a file holds it. */
+/** Everything in the notebook, as a file holds it; roasts in order of time. */
 export async function readContent(db: GanderDatabase): Promise<NotebookContent> {
-  const [household, lots, gear, roasts, days] = await Promise.all([
-    getHousehold(db),
-    db.lots.toArray(),
-    db.gear.toArray(),
-    db.roasts.orderBy('createdAt').toArray(),
-    db.days.orderBy('date').toArray(),
-  ]);
-  return { household, lots, gear, roasts, days };
+  const household = await getHousehold(db);
+  const rows = await Promise.all(
+    contentTables.map(
+      async (name) =>
+        [name, await (name === 'roasts' ? db.roasts.orderBy('createdAt') : db.table(name)).toArray()] as const,
+    ),
+  );
+  return { household, ...(Object.fromEntries(rows) as Omit<NotebookContent, 'household'>) };
 }
 
 /** Which row wins where the notebook and the file both have one, and they differ. */
@@ -50,10 +50,7 @@ function tableChange(
 export async function replaceContent(db: GanderDatabase, notebook: Notebook): Promise<void> {
   await db.transaction('rw', db.tables, async () => {
     for (const table of db.tables) await table.clear();
-    await db.lots.bulkAdd(notebook.lots);
-    await db.gear.bulkAdd(notebook.gear);
-    await db.roasts.bulkAdd(notebook.roasts);
-    await db.days.bulkAdd(notebook.days);
+    for (const name of contentTables) await db.table(name).bulkAdd(notebook[name]);
     if (notebook.household) await db.household.add({ ...notebook.household, id: HOUSEHOLD_KEY });
   });
 }

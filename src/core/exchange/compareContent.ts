@@ -1,7 +1,5 @@
+import { type ContentTable, contentTables } from './contentTables.ts';
 import type { NotebookContent } from './notebook.ts';
-
-export const contentTables = ['lots', 'gear', 'roasts', 'days'] as const;
-export type ContentTable = (typeof contentTables)[number];
 
 /** How the rows of a file stand to those that are here already, by id. */
 export interface ContentComparison {

@@ -1,10 +1,5 @@
-export {
-  type ContentComparison,
-  type ContentTable,
-  canonical,
-  compareContent,
-  contentTables,
-} from './compareContent.ts';
+export { type ContentComparison, canonical, compareContent } from './compareContent.ts';
+export { type ContentTable, contentTables, noContent } from './contentTables.ts';
 export {
   formatNotebook,
   NOTEBOOK_FORMAT,

@@ -4,6 +4,9 @@ import { gearSchema } from '../gear/index.ts';
 import { householdSchema } from '../household/index.ts';
 import { roastDaySchema } from '../plan/index.ts';
 import { roastSchema } from '../roast/index.ts';
+import { jarSchema } from '../shelf/index.ts';
+import { cupSchema, flightKeySchema, flightSchema } from '../taste/index.ts';
+import type { ContentTable } from './contentTables.ts';
 
 /** In every file; never change it. */
 export const NOTEBOOK_FORMAT = 'gander-notebook';
@@ -22,11 +25,16 @@ export const notebookSchema = z.strictObject({
   gear: z.array(gearSchema),
   roasts: z.array(roastSchema),
   days: z.array(roastDaySchema),
+  jars: z.array(jarSchema),
+  cups: z.array(cupSchema),
+  flights: z.array(flightSchema),
+  /** Which code is which in each flight. */
+  flightKeys: z.array(flightKeySchema),
 });
 export type Notebook = z.infer<typeof notebookSchema>;
 
 /** What a notebook holds besides its heading. */
-export type NotebookContent = Pick<Notebook, 'household' | 'lots' | 'gear' | 'roasts' | 'days'>;
+export type NotebookContent = Pick<Notebook, 'household' | ContentTable>;
 
 /** Writes a notebook as indented JSON that ends in a line feed. `savedAt` is an ISO date and time, UTC. */
 export function formatNotebook(content: NotebookContent, savedAt: string): string {
@@ -44,5 +52,9 @@ export function roastContent(content: NotebookContent, roastId: string): Noteboo
     gear: content.gear.filter((gear) => roasts.some((roast) => roast.gearId === gear.id)),
     roasts,
     days: [],
+    jars: content.jars.filter((jar) => jar.roastId === roastId),
+    cups: content.cups.filter((cup) => cup.roastId === roastId && cup.flightId === undefined),
+    flights: [],
+    flightKeys: [],
   };
 }

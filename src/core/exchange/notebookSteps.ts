@@ -37,6 +37,10 @@ export const notebookSteps: readonly NotebookStep[] = [
         packs: [{ grams: boughtGrams, boughtOn: String(lot.createdAt).slice(0, 10) }],
       })),
       days: [],
+      jars: [],
+      cups: [],
+      flights: [],
+      flightKeys: [],
     }),
   },
 ];

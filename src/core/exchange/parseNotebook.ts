@@ -55,6 +55,8 @@ function danglingReferences(notebook: Notebook): Issue[] {
   const known = {
     lot: new Set<string>(notebook.lots.map((lot) => lot.id)),
     gear: new Set<string>(notebook.gear.map((each) => each.id)),
+    roast: new Set<string>(notebook.roasts.map((roast) => roast.id)),
+    key: new Set<string>(notebook.flightKeys.map((key) => key.id)),
   };
   const check = (wanted: keyof typeof known, id: string, ...path: (string | number)[]): Issue[] =>
     known[wanted].has(id) ? [] : [{ code: 'dangling', path, id, wanted }];
@@ -64,6 +66,8 @@ function danglingReferences(notebook: Notebook): Issue[] {
       ...check('lot', roast.lotId, 'roasts', i),
       ...check('gear', roast.gearId, 'roasts', i),
     ]),
+    ...notebook.jars.flatMap((jar, i) => check('roast', jar.roastId, 'jars', i)),
+    ...notebook.flights.flatMap((flight, i) => check('key', flight.id, 'flights', i)),
     ...notebook.days.flatMap((day, i) =>
       day.batches.flatMap((batch) => [
         ...check('lot', batch.lotId, 'days', i),

@@ -37,6 +37,19 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
         chargedAt: maybe(roast.chargedAt),
       }),
     ),
+    jars: notebook.jars.map((jar) => ({
+      ...jar,
+      events: jar.events.map((event) => ({ ...event, at: moved(event.at) })),
+    })),
+    cups: notebook.cups.map((cup) => ({ ...cup, at: moved(cup.at) })),
+    flights: notebook.flights.map((flight) =>
+      dropUndefined({
+        ...flight,
+        createdAt: moved(flight.createdAt),
+        endedAt: maybe(flight.endedAt),
+        trials: flight.trials.map((trial) => dropUndefined({ ...trial, answeredAt: maybe(trial.answeredAt) })),
+      }),
+    ),
     days: notebook.days.map((day) => {
       const date = movedDay(day.date);
       return { ...day, id: dayId(date), date, createdAt: moved(day.createdAt) };

@@ -13,6 +13,9 @@ export {
   winds,
 } from './intent.ts';
 export {
+  type Bite,
+  biteNames,
+  bites,
   type Evenness,
   evennesses,
   evennessNames,
@@ -20,9 +23,13 @@ export {
   milestones,
   type SenseKind,
   type Smell,
+  type Snap,
+  type Spots,
   senseKinds,
   senses,
   smells,
+  snaps,
+  spotAmounts,
 } from './kinds.ts';
 export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {

@@ -20,6 +20,19 @@ export const senses = {
 export type SenseKind = keyof typeof senses;
 export const senseKinds = Object.keys(senses) as SenseKind[];
 
+/** Scorched or tipped spots on the beans. On users' disks: never rename one alone. */
+export const spotAmounts = ['none', 'some', 'many'] as const;
+export type Spots = (typeof spotAmounts)[number];
+/** A bitten bean: its inside against its outside, and how it breaks. On users' disks: never rename one alone. */
+export const bites = ['alike', 'palerInside'] as const;
+export type Bite = (typeof bites)[number];
+export const biteNames = { alike: 'as brown as outside', palerInside: 'paler inside' } as const satisfies Record<
+  Bite,
+  string
+>;
+export const snaps = ['brittle', 'hard'] as const;
+export type Snap = (typeof snaps)[number];
+
 /** How alike the beans came out. */
 export const evennesses = ['even', 'someSpread', 'patchy'] as const;
 export type Evenness = (typeof evennesses)[number];

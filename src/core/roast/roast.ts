@@ -3,7 +3,7 @@ import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
-import { evennesses } from './kinds.ts';
+import { bites, evennesses, senses, snaps, spotAmounts } from './kinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
 export const roastSchema = z.strictObject({
@@ -33,6 +33,12 @@ export const roastSchema = z.strictObject({
   clockShiftMs: z.number(),
   entries: z.array(entrySchema),
   evenness: z.enum(evennesses).optional(),
+  sheen: z.enum(senses.sheen).optional(),
+  spots: z.enum(spotAmounts).optional(),
+  bite: z.enum(bites).optional(),
+  snap: z.enum(snaps).optional(),
+  /** Weight of a millilitre of loose roasted beans, grams; with the green's it tells how far they swelled. */
+  roastedGramsPerMl: z.number().min(0.1).max(0.8).optional(),
   stars: z.int().min(1).max(5).optional(),
   note: z.string().max(2000).optional(),
   /** The roast that this one follows, "roast this again". */

@@ -1,1 +1,24 @@
+export {
+  bestFromDays,
+  effectiveDays,
+  gasLeft,
+  isFrozen,
+  sealedTooEarly,
+  shelfState,
+  staleness,
+  windowMoments,
+} from './freshness.ts';
+export { type Jar, type JarEvent, jarSchema } from './jar.ts';
 export { drinkingWindow, type RestSchool, restSchools, type Window } from './rest.ts';
+export {
+  type Fate,
+  fateNames,
+  fates,
+  type JarKeeping,
+  keepingNames,
+  keepings,
+  type ShelfState,
+  shelfStates,
+  stateNames,
+} from './shelfKinds.ts';
+export { countedLeft, fateOf, weighedHeavier } from './stock.ts';

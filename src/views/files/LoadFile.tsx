@@ -18,7 +18,16 @@ type State =
       readonly comparison: readonly ContentComparison[];
     };
 
-const names = { lots: 'lots', gear: 'pieces of gear', roasts: 'roasts', days: 'roast days' } as const;
+const names = {
+  lots: 'lots',
+  gear: 'pieces of gear',
+  roasts: 'roasts',
+  days: 'roast days',
+  jars: 'jars',
+  cups: 'cups',
+  flights: 'flights',
+  flightKeys: 'keys of flights',
+} as const;
 
 /** Loads a notebook file: says first what it would bring, then brings it, all or nothing, with undo. */
 export function LoadFile() {

@@ -1,0 +1,29 @@
+/** Coffee for an amount of water. Source: handbook, section 9: 60 g a litre, 50 to 70. */
+export interface Dose {
+  readonly waterMl: number;
+  readonly grams: number;
+}
+
+export const DOSE_RANGE = { least: 50, most: 70 } as const;
+/** Just off the boil, °C; and four minutes, seconds. Source: as above. */
+export const WATER_C = { least: 92, most: 96 } as const;
+export const STEEP_S = 240;
+export const CUP_ML = 150;
+
+/** The dose for some mugs. Throws RangeError unless all are above zero. */
+export function doseForMugs(mugs: number, mugMl: number, gramsPerLitre: number): Dose {
+  return doseForWater(mugs * mugMl, gramsPerLitre);
+}
+
+/** The dose for some water, grams to a tenth. Throws RangeError unless both are above zero. */
+export function doseForWater(waterMl: number, gramsPerLitre: number): Dose {
+  if (!(waterMl > 0)) throw new RangeError(`waterMl must be above 0 ml, got ${waterMl} ml`);
+  if (!(gramsPerLitre > 0)) throw new RangeError(`gramsPerLitre must be above 0 g, got ${gramsPerLitre} g`);
+  return { waterMl, grams: Math.round(waterMl * gramsPerLitre) / 1000 };
+}
+
+/** The water that some coffee makes, ml. */
+export function waterForGrams(grams: number, gramsPerLitre: number): number {
+  if (!(gramsPerLitre > 0)) throw new RangeError(`gramsPerLitre must be above 0 g, got ${gramsPerLitre} g`);
+  return (grams * 1000) / gramsPerLitre;
+}

@@ -1,0 +1,101 @@
+import type { ShadeNumber } from '../shade/index.ts';
+import type { JarEvent } from './jar.ts';
+import { drinkingWindow, type RestSchool, type Window } from './rest.ts';
+import type { ShelfState } from './shelfKinds.ts';
+
+const DAY_MS = 86_400_000;
+/** Frozen coffee stales at about a tenth of the pace. Source: handbook, section 8. */
+const FROZEN_PACE = 0.1;
+/** Half of the gas leaves in so many days; darker beans are more open. Source: handbook, section 8 (decaying exponential, faster for darker: Geiger et al. 2005; Anderson et al. 2003); the figures are its usual rests. */
+const GAS_HALF_DAYS = { light: 4, medium: 2, dark: 1.5 } as const;
+/** It is at its best once a quarter of the gas is left; before that it is ready and lively. Ours. */
+const BEST_GAS = 0.25;
+/** Staleness as a Weibull curve that is half way at the end of fading; shape after Cardelli & Labuza, Lebensm.-Wiss. u.-Technol. 34 (2001), 273. */
+const STALE_SHAPE = 2;
+
+/** How old a jar is in terms of rest and staleness: frozen days count a tenth. Days, from the pull to `nowMs`. */
+export function effectiveDays(madeAt: string, events: readonly JarEvent[], nowMs: number): number {
+  let days = 0;
+  let fromMs = Date.parse(madeAt);
+  let frozen = false;
+  const turns = events
+    .filter((event) => (event.kind === 'freeze' || event.kind === 'thaw') && Date.parse(event.at) <= nowMs)
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  for (const turn of turns) {
+    const atMs = Math.max(fromMs, Date.parse(turn.at));
+    days += ((atMs - fromMs) / DAY_MS) * (frozen ? FROZEN_PACE : 1);
+    fromMs = atMs;
+    frozen = turn.kind === 'freeze';
+  }
+  return days + (Math.max(0, nowMs - fromMs) / DAY_MS) * (frozen ? FROZEN_PACE : 1);
+}
+
+/** Whether a jar is in the freezer at `nowMs`. */
+export function isFrozen(events: readonly JarEvent[], nowMs: number): boolean {
+  const turns = events.filter(({ kind, at }) => (kind === 'freeze' || kind === 'thaw') && Date.parse(at) <= nowMs);
+  return turns.sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).at(-1)?.kind === 'freeze';
+}
+
+/** Gas left, as a share of what there was at the pull, after so many effective days. */
+export function gasLeft(shade: ShadeNumber, days: number): number {
+  return 0.5 ** (days / GAS_HALF_DAYS[bandOf(shade)]);
+}
+
+/** How stale coffee is, 0 fresh to 1 gone, after so many effective days. */
+export function staleness(shade: ShadeNumber, days: number): number {
+  const { fadesDays } = drinkingWindow(shade, 'usual');
+  return 1 - 0.5 ** ((days / fadesDays) ** STALE_SHAPE);
+}
+
+/** Days from the roast at which coffee is at its best, by a school: rested, and most of the gas gone. */
+export function bestFromDays(shade: ShadeNumber, school: RestSchool): number {
+  const gasDays = GAS_HALF_DAYS[bandOf(shade)] * Math.log2(1 / BEST_GAS);
+  return Math.max(drinkingWindow(shade, school).readyDays, gasDays);
+}
+
+/** How coffee of a shade stands after so many effective days, by a school of rest. */
+export function shelfState(shade: ShadeNumber, school: RestSchool, days: number): ShelfState {
+  const { readyDays, bestDays, fadesDays } = drinkingWindow(shade, school);
+  if (days < readyDays) return 'resting';
+  if (days < bestFromDays(shade, school)) return 'ready';
+  if (days <= bestDays) return 'best';
+  return days <= fadesDays ? 'fading' : 'past';
+}
+
+/** The moments of a jar's window, Unix milliseconds; a frozen jar's lie as far ahead as freezing puts them. */
+export function windowMoments(
+  madeAt: string,
+  shade: ShadeNumber,
+  school: RestSchool,
+  events: readonly JarEvent[],
+  nowMs: number,
+): { readonly readyMs: number; readonly bestMs: number; readonly fadesMs: number } {
+  const window: Window = drinkingWindow(shade, school);
+  const now = effectiveDays(madeAt, events, nowMs);
+  const pace = isFrozen(events, nowMs) ? FROZEN_PACE : 1;
+  const momentOf = (days: number) => {
+    if (events.every(({ kind }) => kind !== 'freeze' && kind !== 'thaw')) return Date.parse(madeAt) + days * DAY_MS;
+    return nowMs + ((days - now) / pace) * DAY_MS;
+  };
+  return {
+    readyMs: momentOf(window.readyDays),
+    bestMs: momentOf(window.bestDays),
+    fadesMs: momentOf(window.fadesDays),
+  };
+}
+
+/** A jar closed airtight this early can burst. Source: handbook, section 8: loose lid or valve for two days. */
+const AIRTIGHT_AFTER_DAYS = 2;
+
+/** Whether a jar was closed airtight before its first gas was gone; the caution of handbook sections 8 and 12. */
+export function sealedTooEarly(madeAt: string, events: readonly JarEvent[], nowMs: number): boolean {
+  const last = events.findLast((event) => event.kind === 'keep');
+  if (last?.kind !== 'keep' || last.keeping !== 'airtight') return false;
+  const days = (Date.parse(last.at) - Date.parse(madeAt)) / DAY_MS;
+  return days < AIRTIGHT_AFTER_DAYS && effectiveDays(madeAt, [], nowMs) < 7;
+}
+
+function bandOf(shade: ShadeNumber): keyof typeof GAS_HALF_DAYS {
+  if (shade <= 3) return 'light';
+  return shade <= 5 ? 'medium' : 'dark';
+}

@@ -1,0 +1,37 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { restSchools } from './rest.ts';
+import { fates, keepings } from './shelfKinds.ts';
+
+const grams = z.number().nonnegative().max(100_000);
+const at = z.iso.datetime();
+
+/** Something that happened to a jar, in order of time. */
+export const jarEventSchema = z.discriminatedUnion('kind', [
+  /** Weighed out for a brew. */
+  z.strictObject({ kind: z.literal('use'), at, grams }),
+  /** The scale says what is left; it outranks every sum from before. */
+  z.strictObject({ kind: z.literal('weigh'), at, leftGrams: grams }),
+  z.strictObject({ kind: z.literal('freeze'), at }),
+  z.strictObject({ kind: z.literal('thaw'), at }),
+  z.strictObject({ kind: z.literal('keep'), at, keeping: z.enum(keepings) }),
+  z.strictObject({ kind: z.literal('empty'), at }),
+  /** It did not come out well: thrown away, kept for cold brew, blended into another. */
+  z.strictObject({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
+]);
+export type JarEvent = z.infer<typeof jarEventSchema>;
+
+/**
+ * What people did with the coffee of one pull. A pull is a jar by itself: weight, shade and date come from the roast's
+ * record, so that a correction there reaches the shelf. A row is there once something happened to it.
+ */
+export const jarSchema = z.strictObject({
+  id: idSchema('jar'),
+  roastId: idSchema('roast'),
+  /** The pull entry that gave it. */
+  pullId: idSchema('entry'),
+  /** A school of its own; the household's when absent. */
+  school: z.enum(restSchools).optional(),
+  events: z.array(jarEventSchema).max(1000),
+});
+export type Jar = z.infer<typeof jarSchema>;

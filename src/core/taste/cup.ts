@@ -1,0 +1,84 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { flightQuestions, sheetLines } from './tasteKinds.ts';
+
+const half = z.number().min(0).max(10).multipleOf(0.5);
+const at = z.iso.datetime();
+
+/** Scores of one cup; a line that nobody thought about is absent. */
+export const sheetSchema = z.strictObject({
+  ...(Object.fromEntries(sheetLines.map((line) => [line, half.optional()])) as Record<
+    (typeof sheetLines)[number],
+    z.ZodOptional<typeof half>
+  >),
+  overall: half.optional(),
+});
+export type Sheet = z.infer<typeof sheetSchema>;
+
+/** How a cup was brewed. */
+const brewSchema = z.strictObject({
+  how: z.enum(['immersion', 'filter', 'espresso', 'other']),
+  grams: z.number().positive().max(1000).optional(),
+  waterMl: z.number().positive().max(10_000).optional(),
+  celsius: z.number().min(0).max(100).optional(),
+  steepS: z.number().min(0).max(86_400).optional(),
+});
+
+/** One tasting of one cup, on its own or in a flight. */
+export const cupSchema = z.strictObject({
+  id: idSchema('cup'),
+  /** What was tasted; absent for coffee from elsewhere, which has a name. */
+  roastId: idSchema('roast').optional(),
+  pullId: idSchema('entry').optional(),
+  name: z.string().trim().max(120).optional(),
+  at,
+  taster: z.string().trim().max(60).optional(),
+  flightId: idSchema('flight').optional(),
+  sheet: sheetSchema,
+  words: z.array(z.string().max(40)).max(30),
+  note: z.string().trim().max(1000).optional(),
+  brew: brewSchema.optional(),
+});
+export type Cup = z.infer<typeof cupSchema>;
+
+/** What goes into a flight: a roast's jar or other coffee by name. */
+const contender = z.strictObject({
+  name: z.string().trim().min(1).max(120),
+  roastId: idSchema('roast').optional(),
+  pullId: idSchema('entry').optional(),
+});
+export type Contender = z.infer<typeof contender>;
+
+const code = z.string().regex(/^[1-9]\d\d$/);
+
+/** One tasting inside a flight: the codes one taster gets, and what they answered. */
+const trial = z.strictObject({
+  taster: z.string().trim().min(1).max(60),
+  codes: z.array(code).min(2).max(6),
+  answeredAt: at.optional(),
+  /** The odd one, or the preferred one. */
+  picked: code.optional(),
+  /** Overall scores by code, for rank and score. */
+  scores: z.record(code, half).optional(),
+});
+export type Trial = z.infer<typeof trial>;
+
+/** A blind flight. Which code is which lies apart, in its key, until all sheets are in. */
+export const flightSchema = z.strictObject({
+  id: idSchema('flight'),
+  question: z.enum(flightQuestions),
+  contenders: z.array(contender).min(2).max(6),
+  trials: z.array(trial).min(1).max(60),
+  createdAt: at,
+  /** All sheets are in, or it was ended before; then the key is shown. */
+  endedAt: at.optional(),
+  aborted: z.literal(true).optional(),
+});
+export type Flight = z.infer<typeof flightSchema>;
+
+/** Which contender each code of each trial is, by index; kept out of sight until the end. */
+export const flightKeySchema = z.strictObject({
+  id: idSchema('flight'),
+  trials: z.array(z.record(code, z.int().min(0).max(5))).max(60),
+});
+export type FlightKey = z.infer<typeof flightKeySchema>;

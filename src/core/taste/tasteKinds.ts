@@ -1,0 +1,41 @@
+/** The lines of our short sheet, 0 to 10 in halves. Source: handbook, section 9. On users' disks: never rename one alone. */
+export const sheetLines = ['smell', 'brightness', 'sweetness', 'body', 'bitterness', 'finish'] as const;
+export type SheetLine = (typeof sheetLines)[number];
+export const lineNames = {
+  smell: 'Smell',
+  brightness: 'Brightness',
+  sweetness: 'Sweetness',
+  body: 'Body',
+  bitterness: 'Bitterness',
+  finish: 'Finish',
+} as const satisfies Record<SheetLine, string>;
+
+/** Words to pick from; free text says the rest. Common tasting words in four plain groups. */
+export const tasteWords = {
+  pleasant: [
+    'chocolate',
+    'caramel',
+    'toffee',
+    'nuts',
+    'honey',
+    'orange',
+    'apple',
+    'berries',
+    'apricot',
+    'flowers',
+    'tea',
+    'spice',
+  ],
+  sharp: ['tart', 'lemony', 'grassy', 'sour'],
+  dull: ['flat', 'woody', 'bready', 'papery'],
+  burnt: ['bitter', 'ashy', 'smoky', 'harsh'],
+} as const;
+
+/** The questions that a flight can answer. On users' disks: never rename one alone. */
+export const flightQuestions = ['preference', 'triangle', 'rank'] as const;
+export type FlightQuestion = (typeof flightQuestions)[number];
+export const questionNames = {
+  preference: 'Which is better?',
+  triangle: 'Can we tell them apart?',
+  rank: 'Rank and score them',
+} as const satisfies Record<FlightQuestion, string>;

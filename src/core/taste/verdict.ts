@@ -1,0 +1,64 @@
+import { binomialTail, evenSplitP, moreNeeded, SHOWN_P } from './binomial.ts';
+
+/** A result in figures and in words. */
+export interface Verdict {
+  readonly p: number;
+  readonly shown: boolean;
+  readonly sentence: string;
+}
+
+const written = (p: number) => (p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`);
+
+/** Can they be told apart? `right` of `n` picked the odd cup of three; exact binomial, chance a third. */
+export function triangleVerdict(n: number, right: number): Verdict {
+  const p = binomialTail(n, right, 1 / 3);
+  if (n === 0) return { p: 1, shown: false, sentence: 'No sheet is in yet.' };
+  if (p <= SHOWN_P)
+    return {
+      p,
+      shown: true,
+      sentence: `${right} of ${n} right: unlikely to be chance, ${written(p)}. They can be told apart.`,
+    };
+  return { p, shown: false, sentence: `${right} of ${n} right, ${written(p)}: ${tooFew(moreNeeded(n, right, 1 / 3))}` };
+}
+
+/** Which is liked better? `forA` of `n` preferred the first; exact binomial, one half, two-sided. */
+export function preferenceVerdict(n: number, forA: number, nameA: string, nameB: string): Verdict {
+  const p = evenSplitP(n, forA);
+  if (n === 0) return { p: 1, shown: false, sentence: 'No sheet is in yet.' };
+  const liked = forA * 2 >= n ? nameA : nameB;
+  const more = Math.max(forA, n - forA);
+  if (forA * 2 === n) return { p, shown: false, sentence: `${forA} to ${n - forA}: nothing is shown.` };
+  if (p <= SHOWN_P)
+    return {
+      p,
+      shown: true,
+      sentence: `${liked} is preferred, ${more} of ${n}: unlikely to be chance, ${written(p)}.`,
+    };
+  // A two-sided half is as rare as a one-sided quarter of it; counted on as it stands.
+  let needed: number | undefined;
+  for (let extra = 1; n + extra <= 60 && needed === undefined; extra++)
+    if (evenSplitP(n + extra, Math.floor((more / n) * (n + extra))) <= SHOWN_P) needed = extra;
+  return { p, shown: false, sentence: `${liked} is ahead, ${more} of ${n}, ${written(p)}: ${tooFew(needed)}` };
+}
+
+function tooFew(more: number | undefined): string {
+  if (more === undefined) return 'nothing is shown.';
+  return `too few to tell; ${more} more tasting${more === 1 ? '' : 's'} like these would do.`;
+}
+
+/** Mean score and mean rank of each cup; a rank of 1 is the best, ties share theirs. */
+export function rankMeans(scores: readonly (readonly number[])[]): { readonly score: number; readonly rank: number }[] {
+  const cups = scores[0]?.length ?? 0;
+  const ranks = scores.map((row) =>
+    row.map(
+      (score) =>
+        1 + row.filter((other) => other > score).length + (row.filter((other) => other === score).length - 1) / 2,
+    ),
+  );
+  const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / Math.max(values.length, 1);
+  return Array.from({ length: cups }, (_, i) => ({
+    score: mean(scores.map((row) => row[i] as number)),
+    rank: mean(ranks.map((row) => row[i] as number)),
+  }));
+}

@@ -1,0 +1,98 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { doseForMugs, doseForWater, waterForGrams } from '@/core/brew';
+import {
+  bestFromDays,
+  countedLeft,
+  effectiveDays,
+  fateOf,
+  gasLeft,
+  isFrozen,
+  type JarEvent,
+  sealedTooEarly,
+  shelfState,
+  staleness,
+  weighedHeavier,
+  windowMoments,
+} from '@/core/shelf';
+
+const MADE = '2026-11-01T10:00:00.000Z';
+const day = (n: number) => Date.parse(MADE) + n * 86_400_000;
+const iso = (n: number) => new Date(day(n)).toISOString();
+const near = (value: number, expected: number, within = 1e-9) =>
+  assert.ok(Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
+
+describe('rest and freshness, worked by hand', () => {
+  it('medium by the usual school rests two days, is best from four to twenty-one, fades to forty-two', () => {
+    const states = [1.9, 2, 3.9, 4, 21, 21.1, 42, 42.1].map((days) => shelfState(4, 'usual', days));
+    assert.deepEqual(states, ['resting', 'ready', 'ready', 'best', 'best', 'fading', 'fading', 'past']);
+    near(bestFromDays(4, 'usual'), 4);
+    near(bestFromDays(4, 'patient'), 6);
+    near(bestFromDays(6, 'early'), 3);
+  });
+  it('gas halves, faster for darker; staleness is half way when it has faded', () => {
+    near(gasLeft(4, 2), 0.5);
+    near(gasLeft(6, 3), 0.25);
+    assert.ok(gasLeft(2, 3) > gasLeft(6, 3));
+    near(staleness(4, 42), 0.5);
+    near(staleness(4, 0), 0);
+    assert.ok(staleness(6, 20) > staleness(4, 20));
+  });
+  it('a frozen day counts a tenth, and the dates move with it', () => {
+    const events: JarEvent[] = [
+      { kind: 'freeze', at: iso(3) },
+      { kind: 'thaw', at: iso(33) },
+    ];
+    near(effectiveDays(MADE, events, day(23)), 3 + 20 * 0.1);
+    near(effectiveDays(MADE, events, day(40)), 3 + 3 + 7);
+    assert.ok(isFrozen(events, day(20)) && !isFrozen(events, day(34)));
+    // 13 effective days on day 40: best until 21, so eight days more.
+    near(windowMoments(MADE, 4, 'usual', events, day(40)).bestMs, day(48), 1);
+    near(windowMoments(MADE, 4, 'usual', [], day(1)).readyMs, day(2));
+    near(effectiveDays(MADE, [], day(-3)), 0);
+  });
+  it('a jar closed airtight on day one gets the caution, one closed later does not', () => {
+    const closed = (n: number): JarEvent[] => [{ kind: 'keep', at: iso(n), keeping: 'airtight' }];
+    assert.ok(sealedTooEarly(MADE, closed(0.5), day(1)));
+    assert.ok(!sealedTooEarly(MADE, closed(2.5), day(3)));
+    assert.ok(!sealedTooEarly(MADE, [{ kind: 'keep', at: iso(0), keeping: 'valve' }], day(1)));
+    assert.ok(!sealedTooEarly(MADE, closed(0.5), day(10)), 'by then the gas has gone somewhere');
+  });
+});
+
+describe('what is left in a jar', () => {
+  it('follows what was used, weighed, emptied; unknown while nobody counted', () => {
+    assert.equal(countedLeft(100, []), undefined);
+    assert.equal(countedLeft(100, [{ kind: 'use', at: iso(1), grams: 30 }]), 70);
+    assert.equal(
+      countedLeft(100, [
+        { kind: 'weigh', at: iso(2), leftGrams: 55 },
+        { kind: 'use', at: iso(1), grams: 30 },
+        { kind: 'use', at: iso(3), grams: 60 },
+      ]),
+      0,
+    );
+    assert.equal(countedLeft(100, [{ kind: 'empty', at: iso(2) }]), 0);
+    assert.equal(fateOf([{ kind: 'fate', at: iso(1), fate: 'coldBrew' }]), 'coldBrew');
+  });
+  it('weighed heavier than it can be is noticed', () => {
+    assert.ok(
+      weighedHeavier(100, [
+        { kind: 'use', at: iso(1), grams: 30 },
+        { kind: 'weigh', at: iso(2), leftGrams: 90 },
+      ]),
+    );
+    assert.ok(!weighedHeavier(100, [{ kind: 'weigh', at: iso(2), leftGrams: 90 }]));
+  });
+});
+
+describe('brewing (handbook, section 9)', () => {
+  it('doses by the litre', () => {
+    assert.deepEqual(doseForMugs(2, 240, 60), { waterMl: 480, grams: 28.8 });
+    assert.equal(doseForWater(150, 60).grams, 9);
+    near(waterForGrams(30, 60), 500);
+    assert.throws(() => doseForWater(0, 60), { message: 'waterMl must be above 0 ml, got 0 ml' });
+    assert.throws(() => waterForGrams(1, 0), { message: 'gramsPerLitre must be above 0 g, got 0 g' });
+    assert.throws(() => doseForWater(1, -1), { message: 'gramsPerLitre must be above 0 g, got -1 g' });
+  });
+});

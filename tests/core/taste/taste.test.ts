@@ -1,0 +1,222 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { seededRandom } from '@/core/chance';
+import type { Id } from '@/core/ids';
+import {
+  answered,
+  bestRoasts,
+  binomialTail,
+  type Cup,
+  createFlight,
+  drawCodes,
+  evenSplitP,
+  type Flight,
+  fewestRight,
+  flightKeySchema,
+  flightResult,
+  flightSchema,
+  moreNeeded,
+  preferencePower,
+  preferenceVerdict,
+  rankMeans,
+  shuffled,
+  trianglePower,
+  triangleVerdict,
+} from '@/core/taste';
+
+const near = (value: number, expected: number, within = 1e-9) =>
+  assert.ok(Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
+
+describe('exact statistics', () => {
+  it('of the triangle agree with published tables', () => {
+    // Fewest right at 5 %: Roessler et al., J. Food Sci. 43 (1978), 940, table 1; ISO 4120 gives the same.
+    for (const [n, right] of [
+      [5, 4],
+      [6, 5],
+      [7, 5],
+      [8, 6],
+      [9, 6],
+      [10, 7],
+      [12, 8],
+      [15, 9],
+      [20, 11],
+      [24, 13],
+      [30, 15],
+    ] as const)
+      assert.equal(fewestRight(n, 1 / 3), right, `${n} tries`);
+    near(binomialTail(6, 5, 1 / 3), 13 / 729, 1e-12);
+    assert.equal(fewestRight(2, 1 / 3), undefined);
+  });
+  it('of the preference are two-sided', () => {
+    near(evenSplitP(6, 6), 2 / 64, 1e-12);
+    near(evenSplitP(6, 0), 2 / 64, 1e-12);
+    near(evenSplitP(5, 5), 2 / 32, 1e-12);
+    near(evenSplitP(10, 5), 1);
+    assert.equal(evenSplitP(0, 0), 1);
+  });
+  it('add up to one, and refuse what is no question', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 40 }), fc.double({ min: 0, max: 1, noNaN: true }), (n, p) =>
+        near(binomialTail(n, 0, p), 1, 1e-9),
+      ),
+      { seed: 41 },
+    );
+    assert.throws(() => binomialTail(-1, 0, 0.5), { message: 'n must be a whole number from 0, got -1' });
+    assert.throws(() => binomialTail(3, 0, 2), { message: 'chance must be from 0 to 1, got 2' });
+  });
+  it('say how likely a difference is to show', () => {
+    near(trianglePower(6, 0), binomialTail(6, 5, 1 / 3), 1e-12);
+    near(trianglePower(6, 1), 1);
+    assert.ok(trianglePower(20, 0.5) > trianglePower(10, 0.5));
+    near(preferencePower(6, 1), 1);
+    near(preferencePower(6, 0.5), 2 / 64, 1e-12);
+    assert.equal(moreNeeded(4, 3, 1 / 3), 3, '5 of 7 would do');
+  });
+});
+
+describe('verdicts in words', () => {
+  it('for the triangle', () => {
+    assert.equal(
+      triangleVerdict(6, 5).sentence,
+      '5 of 6 right: unlikely to be chance, p = 0.018. They can be told apart.',
+    );
+    assert.equal(
+      triangleVerdict(4, 3).sentence,
+      '3 of 4 right, p = 0.111: too few to tell; 3 more tastings like these would do.',
+    );
+    assert.equal(triangleVerdict(6, 2).sentence, '2 of 6 right, p = 0.649: nothing is shown.');
+    assert.equal(triangleVerdict(0, 0).sentence, 'No sheet is in yet.');
+  });
+  it('for the preference', () => {
+    assert.equal(
+      preferenceVerdict(6, 6, 'Lid off', 'Lid on').sentence,
+      'Lid off is preferred, 6 of 6: unlikely to be chance, p = 0.031.',
+    );
+    assert.match(
+      preferenceVerdict(5, 1, 'Lid off', 'Lid on').sentence,
+      /^Lid on is ahead, 4 of 5, p = 0\.375: too few to tell; \d+ more tastings like these would do\.$/,
+    );
+    assert.equal(preferenceVerdict(4, 2, 'A', 'B').sentence, '2 to 2: nothing is shown.');
+    assert.equal(preferenceVerdict(0, 0, 'A', 'B').shown, false);
+  });
+  it('for ranks: ties share theirs', () => {
+    assert.deepEqual(
+      rankMeans([
+        [8, 6, 6],
+        [7, 9, 5],
+      ]),
+      [
+        { score: 7.5, rank: 1.5 },
+        { score: 7.5, rank: 1.75 },
+        { score: 5.5, rank: 2.75 },
+      ],
+    );
+    assert.deepEqual(rankMeans([]), []);
+  });
+});
+
+describe('a blind flight', () => {
+  const contenders = [{ name: 'Lid on' }, { name: 'Lid off' }];
+  const make = (question: Flight['question'], tasters: string[], seed = 1, cups = contenders) =>
+    createFlight(
+      {
+        id: 'flight:test0001' as Id<'flight'>,
+        question,
+        contenders: cups,
+        tasters,
+        createdAt: '2026-11-24T10:00:00.000Z',
+      },
+      seededRandom(seed),
+    );
+  it('has codes that never repeat, and a key that lies apart', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 5000 }), fc.integer({ min: 1, max: 20 }), (seed, tasters) => {
+        const { flight, key } = make('triangle', Array(tasters).fill('Ada'), seed);
+        const codes = flight.trials.flatMap((trial) => trial.codes);
+        assert.equal(new Set(codes).size, codes.length);
+        assert.ok(codes.every((code) => /^[1-9]\d\d$/.test(code)));
+        flightSchema.parse(flight);
+        flightKeySchema.parse(key);
+        for (const trial of key.trials)
+          assert.deepEqual(
+            Object.values(trial)
+              .sort()
+              .filter((cup, i, all) => all.indexOf(cup) === i),
+            [0, 1],
+          );
+        assert.ok(
+          flight.trials.every((trial) => trial.codes.join() === [...trial.codes].sort().join()),
+          'their order says nothing',
+        );
+      }),
+      { seed: 42, numRuns: 40 },
+    );
+    assert.equal(new Set(drawCodes(900, seededRandom(2))).size, 900);
+    assert.throws(() => drawCodes(901, seededRandom(2)), { message: 'count must be from 0 to 900 codes, got 901' });
+    assert.deepEqual(shuffled([1, 2, 3], seededRandom(3)).sort(), [1, 2, 3]);
+  });
+  it('puts the odd cup of a triangle in every place and either way round', () => {
+    const { flight, key } = make('triangle', Array(60).fill('Ada'), 5);
+    const places = flight.trials.map((trial, i) => {
+      const its = key.trials[i] ?? {};
+      return trial.codes.findIndex((code) => Object.values(its).filter((cup) => cup === its[code]).length === 1);
+    });
+    for (const place of [0, 1, 2]) assert.ok(places.filter((each) => each === place).length > 8);
+  });
+  it('is opened by its key when the sheets are in', () => {
+    const { flight, key } = make('triangle', ['Ada', 'Bo', 'Ada', 'Bo', 'Ada', 'Bo']);
+    const sheets = flight.trials.map((trial, i) => {
+      const its = key.trials[i] ?? {};
+      const odd = trial.codes.find((code) => Object.values(its).filter((cup) => cup === its[code]).length === 1);
+      return {
+        ...trial,
+        answeredAt: '2026-11-24T11:00:00.000Z',
+        picked: i === 0 ? trial.codes.find((code) => code !== odd) : odd,
+      };
+    });
+    const done = { ...flight, trials: sheets } as Flight;
+    assert.equal(answered(done), 6);
+    assert.match(flightResult(done, key).verdict?.sentence ?? '', /^5 of 6 right/);
+    assert.match(flightResult(flight, key).verdict?.sentence ?? '', /^No sheet/);
+  });
+  it('counts preferences and scores by what the codes were', () => {
+    const preference = make('preference', ['Ada', 'Bo']);
+    const picks = preference.flight.trials.map((trial, i) => ({
+      ...trial,
+      answeredAt: '2026-11-24T11:00:00.000Z',
+      picked: Object.entries(preference.key.trials[i] ?? {}).find(([, cup]) => cup === 1)?.[0],
+    }));
+    assert.match(
+      flightResult({ ...preference.flight, trials: picks } as Flight, preference.key).verdict?.sentence ?? '',
+      /^Lid off is ahead, 2 of 2/,
+    );
+    const rank = make('rank', ['Ada'], 3, [{ name: 'A' }, { name: 'B' }, { name: 'C' }]);
+    const scores = Object.fromEntries(Object.entries(rank.key.trials[0] ?? {}).map(([code, cup]) => [code, 5 + cup]));
+    const done = {
+      ...rank.flight,
+      trials: [{ ...rank.flight.trials[0], answeredAt: '2026-11-24T11:00:00.000Z', scores }],
+    } as Flight;
+    assert.deepEqual(
+      flightResult(done, rank.key).means.map(({ score }) => score),
+      [5, 6, 7],
+    );
+  });
+  it('refuses one cup, and three for a pair', () => {
+    assert.throws(() => make('rank', ['Ada'], 1, [{ name: 'A' }]), {
+      message: 'contenders must be 2 to 6 cups, got 1',
+    });
+    assert.throws(() => make('triangle', ['Ada'], 1, [{ name: 'A' }, { name: 'B' }, { name: 'C' }]), {
+      message: 'contenders must be 2 cups for triangle, got 3',
+    });
+  });
+});
+
+it('the best cups are found again, best first', () => {
+  const cup = (roastId: string, overall?: number) =>
+    ({ roastId, sheet: overall === undefined ? {} : { overall } }) as unknown as Cup;
+  assert.deepEqual(bestRoasts([cup('roast:a', 7), cup('roast:b', 9), cup('roast:a', 8), cup('roast:c')], 3), [
+    { roastId: 'roast:b', cups: 1, overall: 9 },
+    { roastId: 'roast:a', cups: 2, overall: 7.5 },
+  ]);
+});
