@@ -5,6 +5,8 @@ import { formatNotebook, type NotebookContent, noContent } from '../src/core/exc
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
+import { demoCups, demoFlight } from './cups.ts';
+import { demoJars } from './jars.ts';
 import { gear, HOUSEHOLD_NAME, lots, type PlannedRoast, roasts } from './plan.ts';
 import { roastEntries } from './roastEntries.ts';
 
@@ -75,6 +77,13 @@ function correction(entries: readonly Entry[]): Entry {
   return { kind: 'amend', id, at: pressedAt, pressedAt, source: 'hand', target: mark.id, happenedAt: mark.at + 27 };
 }
 
+const made = roasts.map(makeRoast);
+const by = (note: string) =>
+  requireFound(
+    made.find((roast) => roast.note?.startsWith(note)),
+    note,
+  );
+const blind = demoFlight(by('tart again'), by('lid off from yellow'), random);
 const content: NotebookContent = {
   ...noContent,
   household: {
@@ -88,7 +97,11 @@ const content: NotebookContent = {
   },
   lots: lotRows,
   gear: gearRows,
-  roasts: roasts.map(makeRoast),
+  roasts: made,
+  jars: demoJars(made, TODAY_MS),
+  cups: demoCups(made, random),
+  flights: [blind.flight],
+  flightKeys: [blind.key],
 };
 writeFileSync(new URL('household.gander.json', import.meta.url), formatNotebook(content, dayAt(0, 20)));
 console.log(

@@ -70,24 +70,53 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'four-weeks-ahead',
+    name: 'shelf',
     go: async (page) => {
-      await page.goto('/plan/ahead/');
-      await page.getByText('Roast days until then').waitFor();
+      await page.goto('/larder/shelf/');
+      await page.getByText('of roasted coffee in').waitFor();
     },
   },
   {
-    name: 'buying',
+    name: 'label',
     go: async (page) => {
-      await page.goto('/larder/buying/');
-      await page.getByLabel('Pack 1').fill('1 kg');
-      await page.getByLabel('Price 1').fill('11.90');
-      await page.getByLabel('Carriage 1').fill('3.50');
-      await page.getByLabel('Pack 2').fill('5 kg');
-      await page.getByLabel('Price 2').fill('49');
-      await page.getByRole('button', { name: 'Another pack' }).click();
-      await page.getByLabel('Pack 3').fill('30 kg');
-      await page.getByLabel('Price 3').fill('255');
+      await page.goto('/larder/shelf/');
+      await page.getByRole('listitem').first().getByRole('link').first().click();
+      await page.getByRole('link', { name: 'Its label' }).click();
+      await page.getByText('best until').waitFor();
+    },
+  },
+  {
+    name: 'taste-sheet-phone',
+    phone: true,
+    go: async (page) => {
+      await page.goto('/taste/sheet/');
+      await page.getByLabel('Smell').fill('7.5');
+      await page.getByLabel('Sweetness').fill('8');
+      await page.getByLabel('Overall').fill('8.5');
+      await page.getByRole('button', { name: 'toffee' }).click();
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
+  {
+    name: 'flight',
+    go: async (page) => {
+      await page.goto('/taste/flight/');
+      await page.getByLabel('Who tastes').fill('Ada, Bo');
+      await page.getByRole('button', { name: 'Draw the codes' }).click();
+      await page.getByRole('link', { name: 'It is poured: taste' }).click();
+      await page.getByRole('button', { name: 'I am Ada' }).click();
+      await page
+        .getByRole('button', { name: /^\d{3}$/ })
+        .nth(1)
+        .click();
+    },
+  },
+  {
+    name: 'flight-result',
+    go: async (page) => {
+      await page.goto('/taste/');
+      await page.getByRole('link', { name: /lid on against/ }).click();
+      await page.getByText('The key').waitFor();
     },
   },
   {
@@ -176,13 +205,6 @@ export const shots: readonly Shot[] = [
     go: async (page) => {
       await page.goto('/gear/');
       await page.getByText('Rattle drum').waitFor();
-    },
-  },
-  {
-    name: 'files-and-settings',
-    go: async (page) => {
-      await page.goto('/files/');
-      await page.getByText('Take it with you').waitFor();
     },
   },
 ];

@@ -3,6 +3,7 @@ export const places: readonly { readonly name: string; readonly href: string; re
   { name: 'Today', href: '/' },
   { name: 'Plan', href: '/plan/' },
   { name: 'Journal', href: '/journal/' },
+  { name: 'Taste', href: '/taste/' },
   { name: 'Larder', href: '/larder/' },
   { name: 'Gear', href: '/gear/' },
   { name: 'Practice', href: '/practice/', short: 'Try' },

@@ -4,6 +4,7 @@ import type { Household } from '@/core/household';
 import { tableLossPercent } from '@/core/plan';
 import { database } from '@/store/current';
 import { kwhPerRoastedKg, lossesLately } from '@/store/queries';
+import { failedShare } from '@/store/shelf';
 import { useHousehold } from './useHousehold';
 
 /** What roasting at home costs this household; money in minor units a roasted kilogram. */
@@ -24,18 +25,25 @@ export function useCosts(): Costs | undefined {
   const household = useHousehold();
   const known = useLiveQuery(async () => {
     const db = database();
-    const [lots, losses, kwh] = await Promise.all([db.lots.toArray(), lossesLately(db), kwhPerRoastedKg(db)]);
-    return { packs: lots.flatMap((lot) => (lot.blendOf ? [] : lot.packs)), losses, kwh };
+    const [lots, losses, kwh, failed] = await Promise.all([
+      db.lots.toArray(),
+      lossesLately(db),
+      kwhPerRoastedKg(db),
+      failedShare(db),
+    ]);
+    return { packs: lots.flatMap((lot) => (lot.blendOf ? [] : lot.packs)), losses, kwh, failed };
   }, []);
   if (!known) return undefined;
-  const { losses, packs, kwh } = known;
+  const { losses, packs, kwh, failed } = known;
   const lossPercent =
     losses.length > 0 ? losses.reduce((sum, each) => sum + each, 0) / losses.length : tableLossPercent(4);
   const landedMinorPerKg = landedOfPacks(packs);
   const { shopMinorPerKg, tariffMinorPerKwh } = household;
   const energyMinorPerKg = kwh === undefined || tariffMinorPerKwh === undefined ? undefined : kwh * tariffMinorPerKwh;
   const home =
-    landedMinorPerKg === undefined ? undefined : homeMinorPerKg({ landedMinorPerKg, lossPercent, energyMinorPerKg });
+    landedMinorPerKg === undefined
+      ? undefined
+      : homeMinorPerKg({ landedMinorPerKg, lossPercent, energyMinorPerKg, failedShare: failed });
   return {
     household,
     lossPercent,

@@ -22,12 +22,16 @@ export function windowDays(
  * What must be left today of what was roasted, if the household drank `gramsPerDay` every day, the oldest rested coffee
  * first: a reckoning where nobody keeps count of jars. Throws RangeError for use of zero or below.
  */
-export function reckonedJars(roasted: readonly RoastedThen[], gramsPerDay: number, school: RestSchool): StockJar[] {
+export function reckonedJars<T extends RoastedThen>(
+  roasted: readonly T[],
+  gramsPerDay: number,
+  school: RestSchool,
+): (StockJar & Omit<T, keyof RoastedThen>)[] {
   if (!(gramsPerDay > 0)) throw new RangeError(`gramsPerDay must be above 0 g, got ${gramsPerDay} g`);
   const jars = roasted
-    .map(({ day, grams, shade }) => {
+    .map(({ day, grams, shade, ...rest }) => {
       const { restDays, lastDays } = windowDays(shade, school);
-      return { grams, readyDay: day + restDays, lastDay: day + lastDays };
+      return { ...rest, grams, readyDay: day + restDays, lastDay: day + lastDays };
     })
     .sort((a, b) => a.readyDay - b.readyDay);
   for (let day = Math.min(0, ...roasted.map((each) => each.day)); day < 0; day++) {

@@ -6,6 +6,7 @@ import { Segmented } from '../Segmented';
 import { ShadePicker } from '../ShadePicker';
 import { StarPicker } from '../Stars';
 import { useWords } from '../useHousehold';
+import { LookFacts } from './LookFacts';
 import { NoteField } from './NoteField';
 import { WeighIn } from './WeighIn';
 
@@ -46,6 +47,7 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
           onClear={() => edit({ evenness: undefined })}
         />
       </div>
+      <LookFacts roast={roast} edit={edit} />
       <StarPicker stars={roast.stars} onChange={(stars) => edit({ stars })} />
       <NoteField
         key={roast.id}

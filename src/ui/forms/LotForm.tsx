@@ -87,7 +87,7 @@ export function LotForm({ lot, onSave, onCancel }: LotFormProps) {
         <PackFields key={field.id} form={form} index={i} count={packs.fields.length} onRemove={() => packs.remove(i)} />
       ))}
       {lot && !lot.blendOf && (
-        <Button variant="quiet" className="px-0" onClick={() => packs.append(emptyPack)}>
+        <Button variant="quiet" className="-ml-5" onClick={() => packs.append(emptyPack)}>
           Another pack of the same beans
         </Button>
       )}

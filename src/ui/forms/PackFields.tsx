@@ -57,7 +57,7 @@ export function PackFields({ form, index, count, onRemove }: PackFieldsProps) {
         </div>
       </details>
       {count > 1 && (
-        <Button variant="quiet" className="px-0" onClick={onRemove}>
+        <Button variant="quiet" className="-ml-5" onClick={onRemove}>
           Take pack {index + 1} away
         </Button>
       )}

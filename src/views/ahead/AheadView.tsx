@@ -2,11 +2,12 @@ import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { issueSentence } from '@/core/issues';
-import { reckonedJars, stockAhead, windowDays } from '@/core/plan';
+import { stockAhead, windowDays } from '@/core/plan';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { dayOf } from '@/store/days';
 import { saveHousehold } from '@/store/settings';
+import { jarsOnShelf, stockJars } from '@/store/shelf';
 import { roastedLately } from '@/store/shelfReckoning';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
@@ -31,10 +32,15 @@ export function AheadView() {
 function Ahead() {
   const household = useHousehold();
   const words = useWords();
-  const lately = useLiveQuery(() => roastedLately(database(), new Date()), []);
+  const known = useLiveQuery(async () => {
+    const db = database();
+    const [lately, jars] = await Promise.all([roastedLately(db, new Date()), jarsOnShelf(db, Date.now())]);
+    return { lately, jars };
+  }, []);
   const [useText, setUseText] = useState<string>();
   const [roastText, setRoastText] = useState<string>();
-  if (!lately) return <p className="text-husk py-10">Counting the jars…</p>;
+  if (!known) return <p className="text-husk py-10">Counting the jars…</p>;
+  const { lately, jars } = known;
   const newest = [...lately].sort((a, b) => b.day - a.day).slice(0, LATEST);
   const meanGrams =
     newest.length > 0 ? newest.reduce((sum, { grams }) => sum + grams, 0) / newest.length : USUAL_ROAST_GRAMS;
@@ -44,7 +50,7 @@ function Ahead() {
   const gramsPerDay = household.people * (use.ok ? use.value : household.gramsPerPersonDay);
   const roastGrams = roast.ok ? roast.value : meanGrams;
   const plan = stockAhead({
-    jars: reckonedJars(lately, gramsPerDay, household.restSchool),
+    jars: stockJars(jars, Date.now()),
     gramsPerDay,
     roastGrams,
     ...windowDays(shade, household.restSchool),
@@ -98,8 +104,8 @@ function Ahead() {
       )}
       <p className="text-husk mt-1">
         That is {words.weight(gramsPerDay)} a day. A jar of {words.weight(roastGrams)} makes about {mugs} mugs and lasts{' '}
-        {(roastGrams / gramsPerDay).toFixed(roastGrams / gramsPerDay < 10 ? 1 : 0)} days. Stock is reckoned from your
-        roasts and this use.
+        {(roastGrams / gramsPerDay).toFixed(roastGrams / gramsPerDay < 10 ? 1 : 0)} days. The shelf counts as it stands,
+        jars that nobody weighs by this use.
       </p>
       <StockChart plan={plan} />
       <h2 className="border-ink mt-8 border-t-2 pt-3 text-xl">Roast days until then</h2>

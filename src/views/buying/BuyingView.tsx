@@ -6,6 +6,7 @@ import { parseMoney, parseWeight } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
+import { LarderTabs } from '@/ui/LarderTabs';
 import { useCosts } from '@/ui/useCosts';
 import { useWords } from '@/ui/useHousehold';
 import { Offers } from './Offers';
@@ -24,6 +25,7 @@ const DAYS_PER_MONTH = 30.44;
 export function BuyingView() {
   return (
     <Island>
+      <LarderTabs at="buying" />
       <Buying />
     </Island>
   );

@@ -4,10 +4,11 @@ import { boughtGrams, type Lot } from '@/core/bean';
 import { database } from '@/store/current';
 import { addLot, editLot, type LotStock, lotsWithStock, removeLot } from '@/store/larder';
 import { say } from '@/store/notices';
-import { Button, LinkButton } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { LotForm } from '@/ui/forms/LotForm';
 import { Island } from '@/ui/Island';
+import { LarderTabs } from '@/ui/LarderTabs';
 import { useWords } from '@/ui/useHousehold';
 import { BlendForm } from './BlendForm';
 import { LotRow } from './LotRow';
@@ -18,6 +19,7 @@ import { WeighForm } from './WeighForm';
 export function LarderView() {
   return (
     <Island>
+      <LarderTabs at="green" />
       <Lots />
     </Island>
   );
@@ -56,7 +58,6 @@ function Lots() {
         </Button>
         <Button onClick={() => setSheet({ kind: 'samples' })}>Add samples</Button>
         {lots.length >= 2 && <Button onClick={() => setSheet({ kind: 'blend' })}>Make a blend</Button>}
-        <LinkButton href="/larder/buying/">Which pack to buy</LinkButton>
       </div>
       {lots.length === 0 && (
         <p className="text-husk mb-4">Add the first pack, and Gander keeps count of what each roast takes from it.</p>

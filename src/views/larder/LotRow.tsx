@@ -1,3 +1,4 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import {
   boughtGrams,
   type Lot,
@@ -9,8 +10,10 @@ import {
   processNames,
 } from '@/core/bean';
 import { landedOfPacks } from '@/core/cost';
+import { database } from '@/store/current';
 import { dayOf } from '@/store/days';
 import type { LotStock } from '@/store/larder';
+import { bestOfLot } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
@@ -54,6 +57,7 @@ export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowP
             {advice} <span className="text-husk">{reason}</span>
           </p>
         ))}
+        <BestOfLot lotId={lot.id} />
         {(lot.tasted ?? lot.expected) && (
           <p className="text-husk mt-1 text-[0.95rem]">
             {lot.tasted ? `Tasted of ${lot.tasted}.` : `Said to taste of ${lot.expected}.`}
@@ -132,5 +136,24 @@ function Stock({ lot, leftGrams, most }: { readonly lot: Lot; readonly leftGrams
         )}
       </p>
     </div>
+  );
+}
+
+/** The roasts of a lot with the best cups, as links to how they were roasted. */
+function BestOfLot({ lotId }: { readonly lotId: string }) {
+  const best = useLiveQuery(() => bestOfLot(database(), lotId), [lotId]);
+  if (!best || best.length === 0) return null;
+  return (
+    <p className="mt-1 text-[0.95rem]">
+      <span className="text-husk">Best cups:</span>{' '}
+      {best.map(({ roastId, overall }, i) => (
+        <span key={roastId}>
+          {i > 0 && ', '}
+          <a className="underline underline-offset-4" href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}>
+            {overall.toFixed(1)} of 10
+          </a>
+        </span>
+      ))}
+    </p>
   );
 }

@@ -28,7 +28,8 @@ export function AfterPull({ named, model }: AfterPullProps) {
           </button>
         )}
         <p className="text-husk">
-          Fan under a colander, or two trays in turn. Chaff off, then weigh. Heat off and nothing left in the gear?
+          Fan under a colander, or two trays in turn; a deep heap, still air or a hot tray slow it. Chaff off, then
+          weigh. Heat off and nothing left in the gear?
         </p>
         <div className="flex flex-wrap gap-3">
           <LinkButton href={page} variant={model.reached.cooled === undefined ? 'plain' : 'next'} size="large">

@@ -28,6 +28,7 @@ import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
+import { CupsOfRoast } from './CupsOfRoast';
 import { EntryList } from './EntryList';
 
 const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
@@ -132,6 +133,7 @@ export function RoastPage(named: NamedRoast) {
           <Button onClick={() => setAsking(false)}>Keep it</Button>
         </div>
       </Dialog>
+      <CupsOfRoast roastId={roast.id} />
     </article>
   );
 }

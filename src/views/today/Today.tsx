@@ -1,34 +1,53 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { lotTitle } from '@/core/bean';
 import { finalShade, isUnderWay, roastedGrams } from '@/core/roast';
 import { database } from '@/store/current';
-import { lotsWithStock } from '@/store/larder';
 import type { NamedRoast } from '@/store/queries';
-import { LinkButton } from '@/ui/Button';
+import { type JarNow, jarsOnShelf } from '@/store/shelf';
+import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
+import { JarBars } from '@/ui/JarBars';
+import { dayName } from '@/ui/jarWords';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
-import { useWords } from '@/ui/useHousehold';
+import { saveCalendar } from '@/ui/saveCalendar';
+import { useNow } from '@/ui/useNow';
+import { RoastNext } from './RoastNext';
 
-const SHOWN_ROWS = 5;
+const SHOWN_ROWS = 3;
+const SHOWN_JARS = 6;
+const HOUR_MS = 3_600_000;
 
-/** What was roasted last, what is left open, what green there is. */
+/** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
-  const words = useWords();
-  const stock = useLiveQuery(() => lotsWithStock(database()), []) ?? [];
+  const nowMs = Math.floor(useNow() / HOUR_MS) * HOUR_MS;
+  const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
+  const cups = useLiveQuery(
+    async () => new Set((await database().cups.toArray()).map(({ roastId }) => roastId as string)),
+    [],
+  );
   const done = rows.filter(({ roast }) => !isUnderWay(roast));
-  const [last] = done;
-  const unweighed = done.filter(({ roast }) => roastedGrams(roast) === undefined);
-  const unlooked = done.filter(({ roast }) => roastedGrams(roast) !== undefined && finalShade(roast) === undefined);
-  const low = stock.filter(({ leftGrams }) => leftGrams > 0).slice(0, 5);
+  if (!jars || !cups) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  const shown = jars.slice(-SHOWN_JARS);
   return (
-    <div className="grid gap-x-14 gap-y-8 pt-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div className="grid gap-x-14 gap-y-8 pt-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <section>
-        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(last, words)}</h1>
-        {last ? (
+        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now())}</h1>
+        {shown.length > 0 && (
           <>
-            <div className="mt-6">
-              <RibbonRows rows={done.slice(0, SHOWN_ROWS)} lineUp="charge" />
+            <div className="mt-5">
+              <JarBars jars={shown} nowMs={Date.now()} />
             </div>
+            <p className="text-husk text-[0.95rem]">
+              Hatched while resting, solid at its best, fading after that; thickness is what is left.{' '}
+              <a className="text-ink underline underline-offset-4" href="/larder/shelf/">
+                The whole shelf
+              </a>
+            </p>
+          </>
+        )}
+        {done.length > 0 ? (
+          <>
+            <h2 className="border-ink mt-8 border-t-2 pt-3 text-xl">Roasted last</h2>
+            <RibbonRows rows={done.slice(0, SHOWN_ROWS)} lineUp="charge" />
             <p className="mt-3">
               <a className="inline-flex min-h-11 items-center font-bold underline underline-offset-4" href="/journal/">
                 All roasts
@@ -44,55 +63,83 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
         )}
       </section>
       <aside className="space-y-8">
-        {unweighed.length + unlooked.length > 0 && (
-          <section className="border-ink border-t-2 pt-3">
-            <h2 className="text-husk font-text mb-2 text-base font-normal">Left open</h2>
-            <ul>
-              {[
-                ...unweighed.map((row) => ['Weigh in', row] as const),
-                ...unlooked.map((row) => ['Look at', row] as const),
-              ]
-                .slice(0, 4)
-                .map(([what, { roast, lotName, gearName }]) => (
-                  <li key={roast.id}>
-                    <a
-                      className="hover:bg-sunk block min-h-11 py-2"
-                      href={`/journal/roast/?id=${encodeURIComponent(roast.id)}`}
-                    >
-                      <b>{what}</b> {lotName}, {gearName}, {dayWords(roast.createdAt)}
-                    </a>
-                  </li>
-                ))}
-            </ul>
-          </section>
+        <RoastNext jars={jars} />
+        <LeftOpen done={done} jars={jars} tasted={cups} />
+        {jars.length > 0 && (
+          <Button variant="quiet" className="-ml-5" onClick={() => void saveCalendar()}>
+            These dates for a calendar
+          </Button>
         )}
-        <section className="border-ink border-t-2 pt-3">
-          <h2 className="text-husk font-text mb-2 text-base font-normal">Green in the larder</h2>
-          {low.length === 0 ? (
-            <p>
-              Nothing to roast.{' '}
-              <a className="font-bold underline underline-offset-4" href="/larder/">
-                Add beans
-              </a>
-            </p>
-          ) : (
-            <ul className="space-y-1">
-              {low.map(({ lot, leftGrams }) => (
-                <li key={lot.id} className="flex justify-between gap-4">
-                  <span>{lotTitle(lot)}</span>
-                  <span className="num whitespace-nowrap">{words.weight(leftGrams)}</span>
-                </li>
-              ))}
-            </ul>
-          )}
-        </section>
       </aside>
     </div>
   );
 }
 
-function headline(last: NamedRoast | undefined, words: ReturnType<typeof useWords>): string {
+function headline(jars: readonly JarNow[], last: NamedRoast | undefined, nowMs: number): string {
+  const drinkable = jars.filter(
+    ({ state, frozen }) => !frozen && (state === 'ready' || state === 'best' || state === 'fading'),
+  );
+  // What fades first is drunk first, as long as it is still good.
+  const [now] = [...drinkable].sort(
+    (a, b) => Number(a.state === 'ready') - Number(b.state === 'ready') || a.bestMs - b.bestMs,
+  );
+  if (now) {
+    const name = now.named.lot?.name ?? 'coffee';
+    return now.state === 'fading'
+      ? `Drink up the ${name}; it fades until ${dayName(now.fadesMs, nowMs)}.`
+      : `Drink the ${name}; it is ${now.state === 'best' ? 'at its best' : 'ready, and good'} until ${dayName(now.bestMs, nowMs)}.`;
+  }
+  const resting = jars.find(({ state }) => state === 'resting');
+  if (resting)
+    return `Nothing has rested yet; the ${resting.named.lot?.name ?? 'coffee'} is ready ${dayName(resting.readyMs, nowMs)}.`;
   if (!last) return 'Nothing roasted yet.';
-  const shade = finalShade(last.roast);
-  return `Last roasted ${dayWords(last.roast.createdAt)}: ${last.lotName}, ${shade ? words.shade(shade) : `for ${words.shade(last.roast.wantedShade)}`}, in the ${last.gearName}.`;
+  return `No coffee is left. The last was roasted ${dayWords(last.roast.createdAt)}.`;
+}
+
+/** Unfinished business: what was not weighed, not looked at, not tasted. */
+function LeftOpen({
+  done,
+  jars,
+  tasted,
+}: {
+  readonly done: readonly NamedRoast[];
+  readonly jars: readonly JarNow[];
+  readonly tasted: ReadonlySet<string>;
+}) {
+  const page = (id: string) => `/journal/roast/?id=${encodeURIComponent(id)}`;
+  const untasted = jars.filter(
+    ({ state, named }) =>
+      (state === 'ready' || state === 'best') && !tasted.has(named.roast.id) && named.roast.stars === undefined,
+  );
+  const open = [
+    ...done
+      .filter(({ roast }) => roastedGrams(roast) === undefined)
+      .map((row) => ['Weigh in', row, page(row.roast.id)] as const),
+    ...done
+      .filter(({ roast }) => roastedGrams(roast) !== undefined && finalShade(roast) === undefined)
+      .map((row) => ['Look at', row, page(row.roast.id)] as const),
+    ...untasted.map(
+      (jar) =>
+        [
+          'Taste',
+          jar.named,
+          `/taste/sheet/?roast=${encodeURIComponent(jar.named.roast.id)}&pull=${encodeURIComponent(jar.pull.id)}`,
+        ] as const,
+    ),
+  ].slice(0, 5);
+  if (open.length === 0) return null;
+  return (
+    <section className="border-ink border-t-2 pt-3">
+      <h2 className="text-husk font-text mb-2 text-base font-normal">Left open</h2>
+      <ul>
+        {open.map(([what, { roast, lotName, gearName }, href]) => (
+          <li key={`${what}${roast.id}`}>
+            <a className="hover:bg-sunk block min-h-11 py-2" href={href}>
+              <b>{what}</b> {lotName}, {gearName}, {dayWords(roast.createdAt)}
+            </a>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }

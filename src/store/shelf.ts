@@ -1,0 +1,162 @@
+import { differenceInCalendarDays } from 'date-fns';
+import type { Id } from '@/core/ids';
+import { reckonedJars, type StockJar, tableLossPercent } from '@/core/plan';
+import { finalShade, isUnderWay, liveEntries, type PullEntry } from '@/core/roast';
+import type { ShadeNumber } from '@/core/shade';
+import {
+  countedLeft,
+  effectiveDays,
+  fateOf,
+  isFrozen,
+  type Jar,
+  type JarEvent,
+  type RestSchool,
+  type ShelfState,
+  shelfState,
+  windowMoments,
+} from '@/core/shelf';
+import { applyChange, type Change } from './change.ts';
+import type { GanderDatabase } from './database.ts';
+import { getNamedRoast, type NamedRoast, newestRoasts } from './queries.ts';
+import { getHousehold } from './settings.ts';
+
+/** The coffee of one pull as it stands now. */
+export interface JarNow {
+  readonly named: NamedRoast;
+  readonly pull: PullEntry;
+  readonly row: Jar;
+  /** When the beans came out, ISO. */
+  readonly madeAt: string;
+  readonly grams: number;
+  /** Weighed after the roast; else by the usual loss. */
+  readonly weighed: boolean;
+  readonly shade: ShadeNumber;
+  readonly school: RestSchool;
+  readonly state: ShelfState;
+  readonly days: number;
+  readonly frozen: boolean;
+  readonly leftGrams: number;
+  /** Somebody counted; else it is reckoned from the household's use. */
+  readonly counted: boolean;
+  readonly readyMs: number;
+  readonly bestMs: number;
+  readonly fadesMs: number;
+}
+
+/** More roasts than these are not on any shelf. */
+const MOST_ROASTS = 40;
+const EMPTY_GRAMS = 3;
+
+/** Every jar of the last roasts, newest first; the empty ones and the failed ones too. */
+export async function allJars(db: GanderDatabase, nowMs: number): Promise<JarNow[]> {
+  const [household, roasts, rows] = await Promise.all([
+    getHousehold(db),
+    newestRoasts(db, MOST_ROASTS),
+    db.jars.toArray(),
+  ]);
+  const rowOf = new Map(rows.map((row) => [row.pullId as string, row]));
+  const jars = roasts
+    .filter(({ roast }) => !isUnderWay(roast))
+    .flatMap((named) => jarsOfRoast(named, rowOf, household.restSchool, nowMs));
+  return withReckoning(jars, household.people * household.gramsPerPersonDay, nowMs);
+}
+
+/** The jars that still hold something and are not past every use, the oldest first. */
+export async function jarsOnShelf(db: GanderDatabase, nowMs: number): Promise<JarNow[]> {
+  const all = await allJars(db, nowMs);
+  return all.filter((jar) => jar.leftGrams >= EMPTY_GRAMS && (jar.state !== 'past' || jar.counted)).reverse();
+}
+
+/** The shelf as the planner of the weeks ahead counts it, days from today; the freezer is not drunk from. */
+export function stockJars(jars: readonly JarNow[], nowMs: number): StockJar[] {
+  const day = (ms: number) => differenceInCalendarDays(ms, nowMs);
+  return jars
+    .filter(({ frozen }) => !frozen)
+    .map(({ leftGrams, readyMs, fadesMs }) => ({ grams: leftGrams, readyDay: day(readyMs), lastDay: day(fadesMs) }));
+}
+
+/** The jars of one roast. */
+export async function jarsOf(db: GanderDatabase, roastId: string, nowMs: number): Promise<JarNow[]> {
+  const named = await getNamedRoast(db, roastId);
+  if (!named || isUnderWay(named.roast)) return [];
+  const [household, rows] = await Promise.all([getHousehold(db), db.jars.where('roastId').equals(roastId).toArray()]);
+  return jarsOfRoast(named, new Map(rows.map((row) => [row.pullId as string, row])), household.restSchool, nowMs);
+}
+
+function jarsOfRoast(named: NamedRoast, rowOf: ReadonlyMap<string, Jar>, school: RestSchool, nowMs: number): JarNow[] {
+  const { roast } = named;
+  const pulls = liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
+  return pulls.map((pull): JarNow => {
+    const row = rowOf.get(pull.id) ?? { id: jarId(pull.id), roastId: roast.id, pullId: pull.id, events: [] };
+    const shade = pull.shade ?? finalShade(roast) ?? roast.wantedShade;
+    const grams = pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100);
+    const madeAt = new Date(
+      Date.parse(roast.chargedAt ?? roast.createdAt) + roast.clockShiftMs + pull.at * 1000,
+    ).toISOString();
+    const its = row.school ?? school;
+    const days = effectiveDays(madeAt, row.events, nowMs);
+    const counted = countedLeft(grams, row.events);
+    return {
+      named,
+      pull,
+      row,
+      madeAt,
+      grams,
+      weighed: pull.grams !== undefined,
+      shade,
+      school: its,
+      state: shelfState(shade, its, days),
+      days,
+      frozen: isFrozen(row.events, nowMs),
+      leftGrams: counted ?? grams,
+      counted: counted !== undefined,
+      ...windowMoments(madeAt, shade, its, row.events, nowMs),
+    };
+  });
+}
+
+/** What nobody counts is drunk at the household's pace, the oldest rested coffee first. */
+function withReckoning(jars: readonly JarNow[], gramsPerDay: number, nowMs: number): JarNow[] {
+  const now = new Date(nowMs);
+  const open = jars.filter(({ counted, frozen }) => !counted && !frozen);
+  const reckoned = new Map<JarNow, number>();
+  for (const jar of open) {
+    const day = (ms: number) => -differenceInCalendarDays(now, new Date(ms));
+    const found = { day: Math.min(0, day(Date.parse(jar.madeAt))), grams: jar.grams, shade: jar.shade };
+    reckoned.set(jar, found.day);
+  }
+  const order = [...open].sort((a, b) => (reckoned.get(a) ?? 0) - (reckoned.get(b) ?? 0));
+  const left = reckonedJars(
+    order.map((jar) => ({ day: reckoned.get(jar) ?? 0, grams: jar.grams, shade: jar.shade, key: jar.pull.id })),
+    gramsPerDay,
+    'usual',
+  );
+  const leftOf = new Map(left.map((each) => [each.key, each.grams]));
+  return jars.map((jar) => (open.includes(jar) ? { ...jar, leftGrams: leftOf.get(jar.pull.id) ?? 0 } : jar));
+}
+
+/** The id of a pull's jar follows from the pull, so that two tabs never make two rows. */
+function jarId(pullId: Id<'entry'>): Id<'jar'> {
+  return `jar:${pullId.slice('entry:'.length)}` as Id<'jar'>;
+}
+
+/** Something happened to a jar; gives the change, for undo. */
+export async function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
+  return editJar(db, row, { events: [...row.events, event] });
+}
+
+/** Changes a jar's row, which is made when there is none; gives the change, for undo. */
+export async function editJar(db: GanderDatabase, row: Jar, facts: Partial<Jar>): Promise<Change> {
+  const before = await db.jars.get(row.id);
+  const change: Change = [{ table: 'jars', before, after: { ...(before ?? row), ...facts } }];
+  await applyChange(db, change);
+  return change;
+}
+
+/** Batches that failed, as a share of the last ones: what they cost is in the price of the others. */
+export async function failedShare(db: GanderDatabase): Promise<number> {
+  const rows = await db.jars.toArray();
+  const thrown = rows.filter((row) => fateOf(row.events) === 'thrown').length;
+  const roasts = await db.roasts.count();
+  return roasts === 0 ? 0 : Math.min(0.9, thrown / roasts);
+}

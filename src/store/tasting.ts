@@ -1,0 +1,85 @@
+import { createId, type Id } from '@/core/ids';
+import {
+  answered,
+  bestRoasts,
+  type Contender,
+  type Cup,
+  createFlight,
+  type Flight,
+  type FlightKey,
+  type FlightQuestion,
+  type RoastLiking,
+  type Trial,
+} from '@/core/taste';
+import { applyChange, type Change } from './change.ts';
+import { type GanderDatabase, requireWritable } from './database.ts';
+import { secureRandom } from './random.ts';
+
+/** Adds a cup and gives the change, for undo. */
+export async function addCup(db: GanderDatabase, cup: Omit<Cup, 'id'>): Promise<Change> {
+  const change: Change = [{ table: 'cups', after: { ...cup, id: createId('cup', secureRandom) } }];
+  await applyChange(db, change);
+  return change;
+}
+
+/** Sets up a blind flight; its codes and key come from the browser's cryptographic source. Gives its id. */
+export async function startFlight(
+  db: GanderDatabase,
+  asked: { question: FlightQuestion; contenders: readonly Contender[]; tasters: readonly string[] },
+): Promise<Id<'flight'>> {
+  const id = createId('flight', secureRandom);
+  const { flight, key } = createFlight({ ...asked, id, createdAt: new Date().toISOString() }, secureRandom);
+  await applyChange(db, [
+    { table: 'flights', after: flight },
+    { table: 'flightKeys', after: key },
+  ]);
+  return id;
+}
+
+/** Keeps one taster's answer; the last one ends the flight. An answer that is in already stays, whichever tab was first. */
+export async function answerTrial(
+  db: GanderDatabase,
+  flightId: string,
+  index: number,
+  answer: Pick<Trial, 'picked' | 'scores'>,
+): Promise<boolean> {
+  await requireWritable(db);
+  return db.transaction('rw', db.flights, async () => {
+    const flight = await db.flights.get(flightId);
+    const trial = flight?.trials[index];
+    if (!flight || !trial || trial.answeredAt !== undefined || flight.endedAt !== undefined) return false;
+    const now = new Date().toISOString();
+    const trials = flight.trials.map((each, i) => (i === index ? { ...each, ...answer, answeredAt: now } : each));
+    const done = { ...flight, trials };
+    await db.flights.put(answered(done) === trials.length ? { ...done, endedAt: now } : done);
+    return true;
+  });
+}
+
+/** Ends a flight before all sheets are in; what is in counts. */
+export async function abortFlight(db: GanderDatabase, flight: Flight): Promise<void> {
+  await applyChange(db, [
+    { table: 'flights', before: flight, after: { ...flight, endedAt: new Date().toISOString(), aborted: true } },
+  ]);
+}
+
+/** The key of a flight; undefined until it has ended, whoever asks. */
+export async function keyOfEnded(db: GanderDatabase, flightId: string): Promise<FlightKey | undefined> {
+  const flight = await db.flights.get(flightId);
+  return flight?.endedAt === undefined ? undefined : db.flightKeys.get(flightId);
+}
+
+/** The key for whoever pours: asked for on purpose, on the pourer's slips alone. */
+export function keyForPourer(db: GanderDatabase, flightId: string): Promise<FlightKey | undefined> {
+  return db.flightKeys.get(flightId);
+}
+
+/** The best-liked roasts of a lot, best first. */
+export async function bestOfLot(db: GanderDatabase, lotId: string, most = 3): Promise<RoastLiking[]> {
+  const ids = await db.roasts
+    .where('[lotId+createdAt+greenGrams]')
+    .between([lotId, '', 0], [lotId, '\uffff', 0])
+    .primaryKeys();
+  const cups = await db.cups.where('roastId').anyOf(ids).toArray();
+  return bestRoasts(cups, most);
+}

@@ -1,0 +1,68 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { type Flight, flightResult } from '@/core/taste';
+import { database } from '@/store/current';
+import { jarsOf } from '@/store/shelf';
+import { keyOfEnded } from '@/store/tasting';
+import { dayWords } from '@/ui/dates';
+import { jarHref, jarStateWords } from '@/ui/jarWords';
+import { useWords } from '@/ui/useHousehold';
+
+/** What came of a roast: its jars, its cups, and the flights it was in. */
+export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
+  const words = useWords();
+  const data = useLiveQuery(async () => {
+    const db = database();
+    const [jars, cups, flights] = await Promise.all([
+      jarsOf(db, roastId, Date.now()),
+      db.cups.where('roastId').equals(roastId).toArray(),
+      db.flights
+        .filter((flight) => flight.endedAt !== undefined && flight.contenders.some((each) => each.roastId === roastId))
+        .toArray(),
+    ]);
+    const answers = await Promise.all(flights.map(async (flight) => ({ flight, sentence: await answerOf(flight) })));
+    return { jars, cups, answers };
+  }, [roastId]);
+  if (!data || data.jars.length + data.cups.length === 0) return null;
+  return (
+    <section className="border-ink mt-8 border-t-2 pt-3">
+      <h2 className="mb-2 text-2xl">In the jar and in the cup</h2>
+      <ul className="divide-line divide-y">
+        {data.jars.map((jar) => (
+          <li key={jar.pull.id} className="py-2">
+            <a className="font-bold underline underline-offset-4" href={jarHref(jar)}>
+              {words.weight(jar.grams)}, {words.shade(jar.shade)}
+            </a>{' '}
+            <span className="text-husk">{jarStateWords(jar, Date.now())}</span>
+          </li>
+        ))}
+        {data.cups.map((cup) => (
+          <li key={cup.id} className="py-2">
+            <b>{cup.sheet.overall === undefined ? 'A cup' : `${cup.sheet.overall} of 10`}</b>{' '}
+            <span className="text-husk">
+              {[dayWords(cup.at), cup.words.join(', '), cup.note].filter(Boolean).join(' · ')}
+            </span>
+          </li>
+        ))}
+        {data.answers.map(({ flight, sentence }) => (
+          <li key={flight.id} className="py-2">
+            <a
+              className="font-bold underline underline-offset-4"
+              href={`/taste/flight/?id=${encodeURIComponent(flight.id)}`}
+            >
+              Blind flight, {dayWords(flight.createdAt)}
+            </a>{' '}
+            {sentence}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+async function answerOf(flight: Flight): Promise<string> {
+  const key = await keyOfEnded(database(), flight.id);
+  if (!key) return '';
+  const { verdict, means } = flightResult(flight, key);
+  if (verdict) return verdict.sentence;
+  return flight.contenders.map(({ name }, i) => `${name}: ${means[i]?.score.toFixed(1) ?? '–'}`).join('; ');
+}

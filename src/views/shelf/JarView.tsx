@@ -1,0 +1,217 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { issueSentence } from '@/core/issues';
+import {
+  drinkingWindow,
+  type Fate,
+  fateNames,
+  fateOf,
+  fates,
+  type JarEvent,
+  keepingNames,
+  keepings,
+  restSchools,
+  weighedHeavier,
+} from '@/core/shelf';
+import { parseWeight } from '@/core/units';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { addJarEvent, allJars, editJar, type JarNow } from '@/store/shelf';
+import { Button, LinkButton } from '@/ui/Button';
+import { fullDate } from '@/ui/dates';
+import { TextField } from '@/ui/Field';
+import { Island } from '@/ui/Island';
+import { JarBars } from '@/ui/JarBars';
+import { dayName, jarHref, jarStateWords } from '@/ui/jarWords';
+import { LarderTabs } from '@/ui/LarderTabs';
+import { Segmented } from '@/ui/Segmented';
+import { useWords } from '@/ui/useHousehold';
+import { BrewCalculator } from './BrewCalculator';
+
+/** One jar: how it stands, what is left, how it is kept, what the schools say of it. */
+export function JarView() {
+  return (
+    <Island>
+      <LarderTabs at="roasted" />
+      <Found />
+    </Island>
+  );
+}
+
+/** The jar that the address names; undefined while it is looked for, null when there is none. */
+export function useJar(): JarNow | null | undefined {
+  const pull = new URLSearchParams(location.search).get('pull');
+  return useLiveQuery(
+    async () => (await allJars(database(), Date.now())).find((jar) => jar.pull.id === pull) ?? null,
+    [pull],
+  );
+}
+
+function Found() {
+  const jar = useJar();
+  if (jar === undefined) return <p className="text-husk py-10">Looking for the jar…</p>;
+  if (jar === null)
+    return (
+      <section className="py-10">
+        <h1 className="text-4xl">There is no such jar.</h1>
+        <p className="mt-3 mb-6">Its roast may have been deleted, or it is long gone from the shelf.</p>
+        <LinkButton href="/larder/shelf/" variant="next">
+          To the shelf
+        </LinkButton>
+      </section>
+    );
+  return <OneJar jar={jar} />;
+}
+
+const schoolNames = { early: 'early', usual: 'usual', patient: 'patient' } as const;
+const RANGE = { leastGrams: 0, mostGrams: 100_000 };
+
+function OneJar({ jar }: { readonly jar: JarNow }) {
+  const words = useWords();
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string>();
+  const [others, setOthers] = useState(false);
+  const nowMs = Date.now();
+  const { row, named } = jar;
+  const log = async (event: JarEvent, said: string) =>
+    say({ text: said, undo: await addJarEvent(database(), row, event) });
+  const at = new Date(nowMs).toISOString();
+  const weigh = async () => {
+    const read = parseWeight(text, words.weightUnit, { range: RANGE });
+    if (!read.ok) return setError(read.issues.map(issueSentence).join(' '));
+    setError(undefined);
+    setText('');
+    await log({ kind: 'weigh', at, leftGrams: read.value }, `${words.weight(read.value)} left.`);
+  };
+  const keeping = row.events.findLast((event) => event.kind === 'keep');
+  const fate = fateOf(row.events);
+  return (
+    <article className="pt-7">
+      <p className="text-husk">{fullDate(jar.madeAt)}</p>
+      <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">
+        {named.lotName}, {words.shade(jar.shade)}: {fate ? fateNames[fate] : jarStateWords(jar, nowMs)}.
+      </h1>
+      <p className="mt-2 text-lg">
+        {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned from your use'} of{' '}
+        {words.weight(jar.grams)}
+        {jar.weighed ? '' : ', not weighed'}.
+      </p>
+      <div className="mt-5">
+        <JarBars jars={[jar]} nowMs={nowMs} />
+      </div>
+      <div className="no-print mt-2 flex flex-wrap gap-3">
+        <LinkButton
+          href={`/taste/sheet/?roast=${encodeURIComponent(named.roast.id)}&pull=${encodeURIComponent(jar.pull.id)}`}
+          variant="next"
+        >
+          Taste it
+        </LinkButton>
+        <LinkButton href={jarHref(jar, 'label')}>Its label</LinkButton>
+        <LinkButton href={`/journal/roast/?id=${encodeURIComponent(named.roast.id)}`}>Its roast</LinkButton>
+        <Button
+          onClick={() =>
+            void log(
+              { kind: jar.frozen ? 'thaw' : 'freeze', at },
+              jar.frozen ? 'It thaws; open it when it is warm.' : 'It is frozen; its days count a tenth.',
+            )
+          }
+        >
+          {jar.frozen ? 'Thaw it' : 'Freeze it'}
+        </Button>
+        <Button onClick={() => void log({ kind: 'empty', at }, 'The jar is empty.')}>It is empty</Button>
+      </div>
+      <p className="text-husk mt-2 max-w-[75ch]">
+        {jar.frozen
+          ? 'Leave it closed until it is as warm as the room, or moisture settles on the beans.'
+          : 'Some freeze sealed portions once and thaw them before opening; others never freeze, since a cold jar draws moisture. Yours to choose.'}
+      </p>
+      <div className="mt-8 grid gap-x-12 gap-y-8 md:grid-cols-2">
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-xl">What is left</h2>
+          <form
+            noValidate
+            className="flex items-end gap-3"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void weigh();
+            }}
+          >
+            <TextField
+              label="The scale says"
+              autoComplete="off"
+              value={text}
+              error={error}
+              onChange={(event) => setText(event.target.value)}
+            />
+            <Button type="submit">Take it</Button>
+          </form>
+          {weighedHeavier(jar.grams, row.events) && (
+            <p className="text-danger mt-2">
+              It was weighed heavier than it can be. Look at the weights again; they are kept as they are.
+            </p>
+          )}
+        </section>
+        <BrewCalculator jar={jar} />
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-xl">How it is closed</h2>
+          <Segmented
+            label="How it is closed"
+            value={keeping?.kind === 'keep' ? keeping.keeping : undefined}
+            options={keepings.map((value) => ({ value, name: keepingNames[value] }))}
+            onChange={(value) => void log({ kind: 'keep', at, keeping: value }, `Closed: ${keepingNames[value]}.`)}
+          />
+          <p
+            className={
+              keeping?.kind === 'keep' && keeping.keeping === 'airtight' && jar.days < 2
+                ? 'text-danger mt-2'
+                : 'text-husk mt-2'
+            }
+          >
+            A loose lid or a valve for the first two days: fresh coffee gives off gas, and a tight jar can burst.
+          </p>
+        </section>
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-xl">How long it rests</h2>
+          <Segmented
+            label="School of rest for this jar"
+            value={jar.school}
+            options={restSchools.map((value) => ({ value, name: schoolNames[value] }))}
+            onChange={(school) => void editJar(database(), row, { school })}
+          />
+          <button
+            type="button"
+            className="mt-2 min-h-11 underline underline-offset-4"
+            aria-expanded={others}
+            onClick={() => setOthers(!others)}
+          >
+            What the others would say
+          </button>
+          {others && (
+            <ul>
+              {restSchools.map((school) => {
+                const { readyDays, bestDays } = drinkingWindow(jar.shade, school);
+                const made = Date.parse(jar.madeAt);
+                return (
+                  <li key={school}>
+                    <b>{schoolNames[school]}</b>: ready {dayName(made + readyDays * 86_400_000, nowMs)}, best until{' '}
+                    {dayName(made + bestDays * 86_400_000, nowMs)}
+                  </li>
+                );
+              })}
+            </ul>
+          )}
+        </section>
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-xl">If it did not come out well</h2>
+          <Segmented<Fate>
+            label="What became of it"
+            value={fate}
+            options={fates.map((value) => ({ value, name: fateNames[value] }))}
+            onChange={(value) => void log({ kind: 'fate', at, fate: value }, `The batch is ${fateNames[value]}.`)}
+          />
+          <p className="text-husk mt-2">A batch thrown away counts in what your coffee costs.</p>
+        </section>
+      </div>
+    </article>
+  );
+}

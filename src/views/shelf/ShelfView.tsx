@@ -1,0 +1,122 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { type JarEvent, sealedTooEarly, shelfStates, stateNames } from '@/core/shelf';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { addJarEvent, type JarNow, jarsOnShelf } from '@/store/shelf';
+import { Button, LinkButton } from '@/ui/Button';
+import { shortDate } from '@/ui/dates';
+import { Island } from '@/ui/Island';
+import { jarHref, jarStateWords } from '@/ui/jarWords';
+import { LarderTabs } from '@/ui/LarderTabs';
+import { saveCalendar } from '@/ui/saveCalendar';
+import { useWords } from '@/ui/useHousehold';
+import { useNow } from '@/ui/useNow';
+
+/** The roasted side of the larder: every jar by its state. */
+export function ShelfView() {
+  return (
+    <Island>
+      <LarderTabs at="roasted" />
+      <Shelf />
+    </Island>
+  );
+}
+
+const HOUR_MS = 3_600_000;
+
+function Shelf() {
+  const words = useWords();
+  // A jar changes by the hour, not by the second.
+  const nowMs = Math.floor(useNow() / HOUR_MS) * HOUR_MS;
+  const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
+  if (!jars) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  const left = jars.reduce((sum, { leftGrams }) => sum + leftGrams, 0);
+  return (
+    <section>
+      <div className="flex flex-wrap items-end gap-4 py-7">
+        <h1 className="mr-auto text-4xl">
+          {jars.length === 0
+            ? 'The shelf is empty.'
+            : `${words.weight(left)} of roasted coffee in ${jars.length === 1 ? 'one jar' : `${jars.length} jars`}.`}
+        </h1>
+        {jars.length > 0 && <Button onClick={() => void saveCalendar()}>Dates for a calendar</Button>}
+      </div>
+      {jars.length === 0 && (
+        <p className="text-husk -mt-3">
+          Every pull becomes a jar here, with its date.{' '}
+          <a className="underline underline-offset-4" href="/plan/">
+            Plan a roast
+          </a>
+        </p>
+      )}
+      {shelfStates.map((state) => {
+        const its = jars.filter((jar) => jar.state === state);
+        return (
+          its.length > 0 && (
+            <section key={state} className="border-ink mb-6 border-t-2 pt-3">
+              <h2 className="mb-1 text-xl">{stateNames[state][0]?.toUpperCase() + stateNames[state].slice(1)}</h2>
+              <ul className="divide-line divide-y">
+                {its.map((jar) => (
+                  <JarRow key={jar.pull.id} jar={jar} nowMs={Date.now()} />
+                ))}
+              </ul>
+            </section>
+          )
+        );
+      })}
+    </section>
+  );
+}
+
+function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }) {
+  const words = useWords();
+  const log = async (event: JarEvent, text: string) =>
+    say({ text, undo: await addJarEvent(database(), jar.row, event) });
+  const at = new Date(nowMs).toISOString();
+  const name = jar.named.lot?.name ?? 'coffee';
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
+      <div className="mr-auto min-w-[16rem]">
+        <a className="text-lg font-bold underline-offset-4 hover:underline" href={jarHref(jar)}>
+          {jar.named.lotName}, {words.shade(jar.shade)}
+        </a>
+        <span className="text-husk block">
+          {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned'} · roasted {shortDate(jar.madeAt)} ·{' '}
+          {jarStateWords(jar, nowMs)}
+        </span>
+        {sealedTooEarly(jar.madeAt, jar.row.events, nowMs) && (
+          <span className="text-danger block">
+            Closed airtight before its gas was gone: open it for a moment, or it may burst.
+          </span>
+        )}
+      </div>
+      <LinkButton
+        href={`/taste/sheet/?roast=${encodeURIComponent(jar.named.roast.id)}&pull=${encodeURIComponent(jar.pull.id)}`}
+        variant="quiet"
+      >
+        Taste
+      </LinkButton>
+      <Button
+        variant="quiet"
+        className="px-3"
+        aria-label={`${jar.frozen ? 'Thaw' : 'Freeze'} ${name}`}
+        onClick={() =>
+          void log(
+            { kind: jar.frozen ? 'thaw' : 'freeze', at },
+            jar.frozen ? `${name} thaws; open it when it is warm.` : `${name} is frozen.`,
+          )
+        }
+      >
+        {jar.frozen ? 'Thaw' : 'Freeze'}
+      </Button>
+      <Button
+        variant="quiet"
+        className="px-3"
+        aria-label={`${name} is empty`}
+        onClick={() => void log({ kind: 'empty', at }, `${name} is empty.`)}
+      >
+        Empty
+      </Button>
+    </li>
+  );
+}

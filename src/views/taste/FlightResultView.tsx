@@ -1,0 +1,68 @@
+import { answered, type Flight, type FlightKey, flightResult, questionNames } from '@/core/taste';
+import { LinkButton } from '@/ui/Button';
+import { dayWords } from '@/ui/dates';
+
+/** The answer, once all sheets are in or the flight was ended: the sentence first, then who picked what. */
+export function FlightResultView({ flight, flightKey }: { readonly flight: Flight; readonly flightKey: FlightKey }) {
+  const { verdict, means } = flightResult(flight, flightKey);
+  const best = [...means].sort((a, b) => b.score - a.score)[0];
+  const name = (cup: number | undefined) => flight.contenders[cup ?? -1]?.name ?? '';
+  return (
+    <section className="max-w-4xl pt-7">
+      <p className="text-husk">
+        {questionNames[flight.question]} {dayWords(flight.createdAt)}
+        {flight.aborted && `, ended with ${answered(flight)} of ${flight.trials.length} sheets`}
+      </p>
+      <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">
+        {verdict?.sentence ??
+          (best
+            ? `${name(means.indexOf(best))} scored highest, ${best.score.toFixed(1)} of 10 on average.`
+            : 'No sheet is in yet.')}
+      </h1>
+      <ul className="mt-4 space-y-1 text-lg">
+        {flight.contenders.map((contender, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: contenders are told apart by their place
+          <li key={i}>
+            {contender.roastId ? (
+              <a
+                className="font-bold underline underline-offset-4"
+                href={`/journal/roast/?id=${encodeURIComponent(contender.roastId)}`}
+              >
+                {contender.name}
+              </a>
+            ) : (
+              <b>{contender.name}</b>
+            )}
+            {means[i] && ` · ${means[i].score.toFixed(1)} of 10, mean rank ${means[i].rank.toFixed(1)}`}
+          </li>
+        ))}
+      </ul>
+      <h2 className="border-ink mt-7 border-t-2 pt-3 text-xl">The key</h2>
+      <ol className="divide-line divide-y">
+        {flight.trials.map((trial, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: trials are told apart by their place
+          <li key={i} className="py-2">
+            <b>{trial.taster}</b>{' '}
+            {trial.codes.map((code) => (
+              <span key={code} className="mr-4 inline-block">
+                <span className={`num ${trial.picked === code ? 'font-bold underline underline-offset-4' : ''}`}>
+                  {code}
+                </span>{' '}
+                <span className="text-husk">
+                  {name(flightKey.trials[i]?.[code])}
+                  {trial.scores?.[code] !== undefined && `, ${trial.scores[code]}`}
+                </span>
+              </span>
+            ))}
+            {trial.answeredAt === undefined && <span className="text-husk">not tasted</span>}
+          </li>
+        ))}
+      </ol>
+      <div className="mt-6">
+        <LinkButton href="/taste/" variant="next">
+          To tasting
+        </LinkButton>
+      </div>
+    </section>
+  );
+}

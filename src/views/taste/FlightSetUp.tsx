@@ -1,0 +1,164 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import {
+  type Contender,
+  type FlightQuestion,
+  fewestRight,
+  flightQuestions,
+  preferencePower,
+  questionNames,
+  trianglePower,
+} from '@/core/taste';
+import { database } from '@/store/current';
+import { type JarNow, jarsOnShelf } from '@/store/shelf';
+import { startFlight } from '@/store/tasting';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Segmented } from '@/ui/Segmented';
+import { useWords } from '@/ui/useHousehold';
+
+const OTHER = 'other';
+const MOST_CUPS = 6;
+
+/** What is tasted against what, by whom, how often, and what that can be expected to show. */
+export function FlightSetUp() {
+  const words = useWords();
+  const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), []);
+  const [question, setQuestion] = useState<FlightQuestion>('triangle');
+  const [cups, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>([
+    { pick: '', name: '' },
+    { pick: '', name: '' },
+  ]);
+  const [tasters, setTasters] = useState('');
+  const [rounds, setRounds] = useState(3);
+  const [error, setError] = useState('');
+  if (!jars) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  const names = tasters
+    .split(/[,;\n]/)
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+  const sheets = Math.max(1, names.length) * rounds;
+  const count = question === 'rank' ? cups.length : 2;
+  const shown = cups.slice(0, count).map((cup, i) => ({ ...cup, pick: cup.pick || (jars[i]?.pull.id ?? OTHER) }));
+  const begin = async () => {
+    const contenders = shown.map(({ pick, name }) =>
+      contenderOf(
+        jars.find(({ pull }) => pull.id === pick),
+        name,
+        words.shade,
+      ),
+    );
+    if (contenders.some(({ name }) => name === '')) return setError('Give the other coffee a name.');
+    const same = new Set(shown.map(({ pick, name }) => (pick === OTHER ? name.trim() : pick))).size < shown.length;
+    if (same) return setError('A flight needs different cups. Choose another one, or other coffee with a name.');
+    if (names.length === 0) return setError('Who tastes? Write a name, or several with commas between them.');
+    if (sheets > 60) return setError('Sixty sheets are the most. Take fewer rounds.');
+    // Round by round, so that nobody tastes twice in a row where there are several.
+    const order = Array.from({ length: rounds }, () => names).flat();
+    const id = await startFlight(database(), { question, contenders, tasters: order });
+    location.assign(`/taste/flight/?id=${encodeURIComponent(id)}&pour`);
+  };
+  const set = (index: number, some: Partial<(typeof cups)[number]>) =>
+    setCups(cups.map((cup, i) => (i === index ? { ...cup, ...some } : cup)));
+  return (
+    <section className="max-w-3xl pt-7">
+      <h1 className="mb-5 text-4xl">A blind flight</h1>
+      <Segmented
+        label="Question"
+        value={question}
+        options={flightQuestions.map((value) => ({ value, name: questionNames[value] }))}
+        onChange={setQuestion}
+      />
+      <ol className="mt-5 space-y-3">
+        {shown.map((cup, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: cups have no identity before they are chosen
+          <li key={i} className="flex flex-wrap items-end gap-4">
+            <select
+              aria-label={`Cup ${i + 1}`}
+              className="choice text-lg"
+              value={cup.pick}
+              onChange={(event) => set(i, { pick: event.target.value })}
+            >
+              {jars.map((jar) => (
+                <option key={jar.pull.id} value={jar.pull.id}>
+                  {jarName(jar, words.shade)}
+                </option>
+              ))}
+              <option value={OTHER}>other coffee</option>
+            </select>
+            {cup.pick === OTHER && (
+              <TextField
+                label={`Name of cup ${i + 1}`}
+                value={cup.name}
+                onChange={(event) => set(i, { name: event.target.value })}
+              />
+            )}
+          </li>
+        ))}
+      </ol>
+      {question === 'rank' && (
+        <div className="mt-2 flex gap-3">
+          {cups.length < MOST_CUPS && (
+            <Button onClick={() => setCups([...cups, { pick: '', name: '' }])}>One more cup</Button>
+          )}
+          {cups.length > 2 && <Button onClick={() => setCups(cups.slice(0, -1))}>One cup less</Button>}
+        </div>
+      )}
+      <div className="mt-5 grid max-w-xl gap-4 sm:grid-cols-[1fr_8rem]">
+        <TextField
+          label="Who tastes"
+          placeholder="Ada, Bo"
+          autoComplete="off"
+          value={tasters}
+          onChange={(event) => setTasters(event.target.value)}
+        />
+        <TextField
+          label="Rounds each"
+          type="number"
+          min={1}
+          max={20}
+          value={rounds}
+          onChange={(event) => setRounds(Math.min(20, Math.max(1, Math.round(Number(event.target.value)) || 1)))}
+        />
+      </div>
+      <p className="text-husk mt-2">{powerWords(question, sheets)}</p>
+      {error && (
+        <p role="alert" className="text-danger mt-2">
+          {error}
+        </p>
+      )}
+      <Button variant="next" size="large" className="mt-4" onClick={() => void begin()}>
+        Draw the codes
+      </Button>
+    </section>
+  );
+}
+
+function powerWords(question: FlightQuestion, sheets: number): string {
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  switch (question) {
+    case 'triangle': {
+      const needed = fewestRight(sheets, 1 / 3);
+      if (needed === undefined)
+        return `${sheets} sheets cannot show anything yet: three right are the fewest that can.`;
+      return `${sheets} sheets: ${needed} right would show it. If you notice the difference every other time, that happens in ${percent(trianglePower(sheets, 0.5))} of such flights.`;
+    }
+    case 'preference': {
+      const power = preferencePower(sheets, 0.8);
+      return power === 0
+        ? `${sheets} sheets cannot show a preference yet: six that agree are the fewest that can.`
+        : `${sheets} sheets: if four in five prefer one, that shows in ${percent(power)} of such flights.`;
+    }
+    case 'rank':
+      return `${sheets} sheets, scored from 0 to 10; mean scores and ranks are shown at the end.`;
+  }
+}
+
+function jarName(jar: JarNow, shade: (number: JarNow['shade']) => string): string {
+  return `${jar.named.lot?.name ?? 'coffee'}, ${shade(jar.shade)}, ${jar.named.gearName}, ${new Date(jar.madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}`;
+}
+
+function contenderOf(jar: JarNow | undefined, name: string, shade: (number: JarNow['shade']) => string): Contender {
+  if (!jar) return { name: name.trim() };
+  return { name: jarName(jar, shade).slice(0, 120), roastId: jar.named.roast.id, pullId: jar.pull.id };
+}

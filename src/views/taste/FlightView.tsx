@@ -1,0 +1,61 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { answered, questionNames } from '@/core/taste';
+import { database } from '@/store/current';
+import { abortFlight, keyOfEnded } from '@/store/tasting';
+import { Button, LinkButton } from '@/ui/Button';
+import { Island } from '@/ui/Island';
+import { FlightResultView } from './FlightResultView';
+import { FlightSetUp } from './FlightSetUp';
+import { PourerSlips } from './PourerSlips';
+import { TrialSheet } from './TrialSheet';
+
+/** A blind flight from setting it up to its answer. */
+export function FlightView() {
+  return (
+    <Island>
+      <Flight />
+    </Island>
+  );
+}
+
+function Flight() {
+  const query = new URLSearchParams(location.search);
+  const [id, pouring] = [query.get('id'), query.has('pour')];
+  const data = useLiveQuery(async () => {
+    if (!id) return { flight: undefined, key: undefined };
+    const flight = await database().flights.get(id);
+    // The key is read only once the flight has ended; keyOfEnded sees to it.
+    return { flight, key: await keyOfEnded(database(), id) };
+  }, [id]);
+  if (!id) return <FlightSetUp />;
+  if (!data) return <p className="text-husk py-10">Setting out the cups…</p>;
+  const { flight, key } = data;
+  if (!flight)
+    return (
+      <section className="py-10">
+        <h1 className="mb-5 text-4xl">There is no such flight.</h1>
+        <LinkButton href="/taste/" variant="next">
+          To tasting
+        </LinkButton>
+      </section>
+    );
+  if (pouring && flight.endedAt === undefined) return <PourerSlips flight={flight} />;
+  if (flight.endedAt !== undefined && key) return <FlightResultView flight={flight} flightKey={key} />;
+  const next = flight.trials.findIndex((trial) => trial.answeredAt === undefined);
+  return (
+    <section className="max-w-3xl pt-7">
+      <p className="text-husk">
+        {questionNames[flight.question]} · {answered(flight)} of {flight.trials.length} sheets in
+      </p>
+      {next >= 0 && <TrialSheet key={next} flight={flight} index={next} />}
+      <div className="mt-10 flex flex-wrap gap-3">
+        <LinkButton href={`/taste/flight/?id=${encodeURIComponent(flight.id)}&pour`} variant="quiet">
+          Slips for whoever pours
+        </LinkButton>
+        <Button variant="quiet" onClick={() => void abortFlight(database(), flight)}>
+          End it with what is in
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,155 @@
+import { differenceInCalendarDays } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { lineNames, type Sheet, sheetLines, tasteWords } from '@/core/taste';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { allJars, type JarNow } from '@/store/shelf';
+import { addCup } from '@/store/tasting';
+import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/Field';
+import { Island } from '@/ui/Island';
+import { useWords } from '@/ui/useHousehold';
+import { ScoreLine } from './ScoreLine';
+
+/** One cup on our short sheet: under a minute, all of it can be left out but one thing. */
+export function SheetView() {
+  return (
+    <Island>
+      <OneCup />
+    </Island>
+  );
+}
+
+const OTHER = 'other';
+
+function OneCup() {
+  const words = useWords();
+  const jars = useLiveQuery(() => allJars(database(), Date.now()), []);
+  const asked = new URLSearchParams(location.search).get('pull');
+  const [picked, setPicked] = useState<string>();
+  const [name, setName] = useState('');
+  const [sheet, setSheet] = useState<Sheet>({});
+  const [said, setSaid] = useState<readonly string[]>([]);
+  const [note, setNote] = useState('');
+  const [how, setHow] = useState<'immersion' | 'filter' | 'espresso' | 'other'>('immersion');
+  const [error, setError] = useState('');
+  if (!jars) return <p className="text-husk py-10">Setting out the cup…</p>;
+  const value = picked ?? asked ?? jars[0]?.pull.id ?? OTHER;
+  const jar = jars.find(({ pull }) => pull.id === value);
+  const scored = Object.values(sheet).some((score) => score !== undefined) || said.length > 0 || note.trim() !== '';
+  const keep = async () => {
+    if (!scored) return setError('Move a slider, pick a word or write one: one of them is enough.');
+    const change = await addCup(database(), {
+      ...(jar ? { roastId: jar.named.roast.id, pullId: jar.pull.id } : name.trim() === '' ? {} : { name: name.trim() }),
+      at: new Date().toISOString(),
+      sheet,
+      words: [...said],
+      ...(note.trim() === '' ? {} : { note: note.trim() }),
+      brew: { how },
+    });
+    say({ text: 'The cup is noted.', undo: change });
+    location.assign('/taste/');
+  };
+  const toggle = (word: string) =>
+    setSaid(said.includes(word) ? said.filter((each) => each !== word) : [...said, word]);
+  return (
+    <section className="max-w-4xl pt-7">
+      <h1 className="text-[clamp(1.5rem,3.6vw,2.2rem)] leading-[1.5] font-medium">
+        A cup of{' '}
+        <select
+          aria-label="Coffee"
+          className="choice"
+          value={value}
+          onChange={(event) => setPicked(event.target.value)}
+        >
+          {jars.slice(0, 20).map((each) => (
+            <option key={each.pull.id} value={each.pull.id}>
+              {jarName(each, words.shade)}
+            </option>
+          ))}
+          <option value={OTHER}>other coffee</option>
+        </select>{' '}
+        <select
+          aria-label="Brewed by"
+          className="choice"
+          value={how}
+          onChange={(event) => setHow(event.target.value as typeof how)}
+        >
+          <option value="immersion">by immersion</option>
+          <option value="filter">through a filter</option>
+          <option value="espresso">as espresso</option>
+          <option value="other">another way</option>
+        </select>
+        .
+      </h1>
+      <p className="text-husk mt-1">{jar ? ageWords(jar) : 'Coffee from elsewhere, to hold yours against.'}</p>
+      {value === OTHER && (
+        <TextField
+          label="What it is"
+          autoComplete="off"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      )}
+      <div className="mt-4 grid gap-x-12 md:grid-cols-2">
+        {sheetLines.map((line) => (
+          <ScoreLine
+            key={line}
+            name={lineNames[line]}
+            value={sheet[line]}
+            onValue={(score) => setSheet({ ...sheet, [line]: score })}
+          />
+        ))}
+      </div>
+      <ScoreLine name="Overall" large value={sheet.overall} onValue={(overall) => setSheet({ ...sheet, overall })} />
+      <div className="mt-4 flex flex-wrap gap-2">
+        {Object.values(tasteWords)
+          .flat()
+          .map((word) => (
+            <button
+              key={word}
+              type="button"
+              aria-pressed={said.includes(word)}
+              className="border-line aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-chaff min-h-11 rounded-xl border-2 px-3"
+              onClick={() => toggle(word)}
+            >
+              {word}
+            </button>
+          ))}
+      </div>
+      <div className="mt-4 max-w-xl">
+        <TextField
+          label="In your own words"
+          maxLength={1000}
+          autoComplete="off"
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </div>
+      {error && !scored && (
+        <p role="alert" className="text-danger">
+          {error}
+        </p>
+      )}
+      <Button variant="next" size="large" className="mt-4" onClick={() => void keep()}>
+        Keep this cup
+      </Button>
+      <p className="text-husk mt-5 max-w-[70ch] text-[0.95rem]">
+        Everything tastes the same? Look at the grounds first: dust and boulders together hide the roast. Then brew by
+        immersion, then look at the roast.
+      </p>
+    </section>
+  );
+}
+
+function jarName(jar: JarNow, shade: (number: JarNow['shade']) => string): string {
+  return `${jar.named.lot?.name ?? 'coffee'}, ${shade(jar.shade)}, ${new Date(jar.madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}`;
+}
+
+function ageWords(jar: JarNow): string {
+  const days = differenceInCalendarDays(new Date(), new Date(jar.madeAt));
+  const age = days === 0 ? 'Roasted today' : days === 1 ? 'Roasted yesterday' : `${days} days from the roast`;
+  if (jar.leftGrams < 1) return `${age}. The jar counts as empty; the cup is noted all the same.`;
+  return jar.state === 'resting' ? `${age}, and still resting.` : `${age}.`;
+}

@@ -1,0 +1,181 @@
+import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
+import { after, before, describe, it } from 'node:test';
+import type { Page } from 'playwright-core';
+import { beansIn, firstThings, openAt, pass } from './deeds.ts';
+import { PHONE, type Served, serveApp } from './harness.ts';
+
+let empty: Served;
+let demo: Served;
+before(async () => {
+  [empty, demo] = await Promise.all([serveApp('ask'), serveApp('demo')]);
+});
+after(async () => {
+  await empty.stop();
+  await demo.stop();
+});
+
+/** The rows of a table, straight from the browser's database. */
+const stored = (page: Page, table: string, name: string) =>
+  page.evaluate(
+    ([table, name]) =>
+      new Promise<never>((resolve, reject) => {
+        const opening = indexedDB.open(name as string);
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const asking = opening.result
+            .transaction(table as string)
+            .objectStore(table as string)
+            .getAll();
+          asking.onsuccess = () => {
+            opening.result.close();
+            resolve(asking.result as never);
+          };
+        };
+      }),
+    [table, name] as const,
+  ) as Promise<Record<string, never>[]>;
+
+describe('from the pull to the cup', () => {
+  it('pull, jar, label, ready, cup', async () => {
+    const { page, close } = await empty.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await beansIn(page);
+    await pass(page, 320);
+    await page.keyboard.press('Shift+Space');
+    await page.getByLabel('Roasted weight').fill('68');
+    await page.getByLabel('Roasted weight').press('Enter');
+    await page.getByText('A closer look').click();
+    await page.getByRole('radio', { name: 'paler inside' }).click();
+    await page.goto('/larder/shelf/');
+    await page.getByRole('heading', { name: 'Resting' }).waitFor();
+    await page.getByText(/68 g left, reckoned · roasted .* · resting, ready Thursday/).waitFor();
+    await page.getByRole('link', { name: /Lantern Terrace/ }).click();
+    await page.getByRole('radio', { name: 'airtight' }).click();
+    await page.getByText('Closed: airtight.').waitFor();
+    await page.getByRole('button', { name: 'What the others would say' }).click();
+    await page.getByText(/ready Monday, best until 15 Dec/).waitFor();
+    await page.getByRole('link', { name: 'Its label' }).click();
+    await page.getByText('26 Nov 2026').waitFor();
+    await page.getByAltText('Leads to its roast').waitFor();
+    await page.goto('/larder/shelf/');
+    await page.getByText('Closed airtight before its gas was gone').waitFor();
+    // Five days later it is at its best, and Today says so.
+    await pass(page, 5 * 86_400);
+    await page.goto('/');
+    await page
+      .getByRole('heading', { name: /^Drink the Lantern Terrace; it is at its best until/ })
+      .or(page.getByRole('heading', { name: /No coffee is left/ }))
+      .waitFor();
+    await page.goto('/taste/sheet/');
+    await page.getByText('5 days from the roast').waitFor();
+    await page.getByRole('button', { name: 'Keep this cup' }).click();
+    await page.getByText('one of them is enough').waitFor();
+    await page.getByLabel('Sweetness').focus();
+    await page.keyboard.press('8');
+    await page.getByLabel('Overall').focus();
+    await page.keyboard.press('ArrowRight');
+    await page.getByRole('button', { name: 'toffee' }).click();
+    await page.getByRole('button', { name: 'Keep this cup' }).click();
+    await page.getByText('One cup noted.').waitFor();
+    const [cup] = await stored(page, 'cups', 'gander');
+    assert.deepEqual([cup?.sheet, cup?.words], [{ sweetness: 8, overall: 5.5 }, ['toffee']]);
+    await page.getByRole('link', { name: /Lantern Terrace.*Blue popper/ }).click();
+    await page.getByText('In the jar and in the cup').waitFor();
+    await close();
+  });
+
+  it('brews off a jar, weighs it, freezes it, and asks when it grew heavier; the calendar has its dates', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/larder/shelf/');
+    await page.getByText('frozen: time nearly stands still').waitFor();
+    await page.getByRole('listitem').filter({ hasText: '78 g left' }).getByRole('link').first().click();
+    await page
+      .getByText('28.8 g')
+      .or(page.getByText('29 g', { exact: true }))
+      .waitFor();
+    await page.getByRole('button', { name: 'Take it off the jar' }).click();
+    await page.getByText('49 g left of').waitFor();
+    await page.getByLabel('The scale says').fill('90');
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByText('It was weighed heavier than it can be.').waitFor();
+    await page.getByRole('button', { name: 'Freeze it' }).click();
+    await page.getByText('Leave it closed until it is as warm as the room').waitFor();
+    await page.getByRole('radio', { name: 'thrown away' }).click();
+    await page.getByRole('heading', { name: /: thrown away\./ }).waitFor();
+    await page.goto('/larder/shelf/');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Dates for a calendar' }).click(),
+    ]);
+    const text = await readFile(await download.path(), 'utf8');
+    assert.match(text, /BEGIN:VCALENDAR[\s\S]*SUMMARY:.* is ready/);
+    await close();
+  });
+});
+
+describe('a blind flight', () => {
+  it('triangle by two tasters on one phone; the key is nowhere before the end', async () => {
+    const { page, close } = await demo.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+    await page.goto('/taste/flight/');
+    await page.getByLabel('Who tastes').fill('Ada, Bo');
+    await page.getByText('6 sheets: 5 right would show it.').waitFor();
+    await page.getByLabel('Cup 2').selectOption('other');
+    await page.getByRole('button', { name: 'Draw the codes' }).click();
+    await page.getByText('Give the other coffee a name.').waitFor();
+    await page.getByLabel('Name of cup 2').fill('From the market');
+    await page.getByRole('button', { name: 'Draw the codes' }).click();
+    await page.getByText('Tasters look away now.').waitFor();
+    const id = new URL(page.url()).searchParams.get('id') ?? '';
+    const key = (await stored(page, 'flightKeys', 'gander-demo')).find((each) => each.id === id) as unknown as {
+      trials: Record<string, number>[];
+    };
+    await page.getByRole('link', { name: 'It is poured: taste' }).tap();
+    for (const [i, its] of key.trials.entries()) {
+      await page.getByRole('button', { name: /^I am / }).tap();
+      const page1 = `${await page.content()} ${page.url()}`;
+      assert.ok(!page1.includes('From the market'), 'no name of a cup is on the page or in the address');
+      const odd =
+        Object.keys(its).find((code) => Object.values(its).filter((cup) => cup === its[code]).length === 1) ?? '';
+      await page.getByRole('button', { name: odd, exact: true }).tap();
+      await page.getByRole('button', { name: 'Keep my sheet' }).tap();
+      if (i < 5) await page.getByText(`${i + 1} of 6 sheets in`).waitFor();
+    }
+    await page
+      .getByRole('heading', { name: '6 of 6 right: unlikely to be chance, p = 0.001. They can be told apart.' })
+      .waitFor();
+    await page.getByText('From the market').first().waitFor();
+    await close();
+  });
+
+  it('can be ended early, and two tabs do not fill in one sheet twice', async () => {
+    const { page, close, context } = await demo.open();
+    await page.goto('/taste/flight/');
+    await page.getByRole('radio', { name: 'Which is better?' }).click();
+    await page.getByLabel('Who tastes').fill('Ada');
+    await page.getByText('3 sheets cannot show a preference yet').waitFor();
+    await page.getByRole('button', { name: 'Draw the codes' }).click();
+    await page.getByRole('link', { name: 'It is poured: taste' }).click();
+    const other = await context.newPage();
+    await other.goto(page.url());
+    for (const tab of [page, other]) {
+      await tab.getByRole('button', { name: 'I am Ada' }).click();
+      await tab
+        .getByRole('button', { name: /^\d{3}$/ })
+        .first()
+        .click();
+    }
+    await page.getByRole('button', { name: 'Keep my sheet' }).click();
+    await page.getByText('1 of 3 sheets in').waitFor();
+    await other.getByText('1 of 3 sheets in').waitFor();
+    await page.getByRole('button', { name: 'End it with what is in' }).click();
+    await page.getByText('ended with 1 of 3 sheets').waitFor();
+    const flight = (await stored(page, 'flights', 'gander-demo')).find(
+      (each) => (each as { aborted?: boolean }).aborted,
+    );
+    const trials = (flight?.trials ?? []) as unknown as { answeredAt?: string }[];
+    assert.equal(trials.filter(({ answeredAt }) => answeredAt).length, 1);
+    await close();
+  });
+});
