@@ -78,11 +78,10 @@ describe('cracks by tapping along', () => {
     await page.keyboard.press('c');
     await pass(page, 25);
     assert.equal(await page.getByText('By your taps').count(), 0);
-    for (let i = 0; i < 3; i++) {
-      await page.keyboard.press('c');
-      await pass(page, 2);
-    }
-    await page.getByText(/By your taps: first crack since 5:1\d\. Take it\?/).waitFor();
+    // Close together, since a busy machine lets time pass by itself between two presses.
+    for (let i = 0; i < 3; i++) await page.keyboard.press('c');
+    await pass(page, 1);
+    await page.getByText(/By your taps: first crack since 5:[12]\d\. Take it\?/).waitFor();
     await page.getByRole('button', { name: 'Take it', exact: true }).click();
     await page.getByRole('heading', { name: 'First crack' }).waitFor();
     await close();

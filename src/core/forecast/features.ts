@@ -51,38 +51,46 @@ const USUAL_AMBIENT_C = 18;
 const USUAL_GRAMS_PER_ML = 0.7;
 const WINDS = { calm: 0, breeze: 1, strong: 2.5 } as const satisfies Record<Wind, number>;
 
-/** Where each gear and lot of a history has its coefficient. */
+/** Where each gear of a history, and the lot at hand, has its coefficient. */
 export interface Places {
   readonly gear: ReadonlyMap<string, number>;
-  readonly lots: ReadonlyMap<string, number>;
+  /** The lot that is asked about, and its place. */
+  readonly lotId: string;
+  readonly lot: number;
   readonly size: number;
 }
 
-/** Gives every gear and lot a place; `asked` too, whether it was roasted before or not. */
+/**
+ * Gives every piece of gear a place, and the lot that is asked about; `asked` has both, whether it was roasted before or
+ * not. Other lots have none: what is particular to them is noise here, and a coefficient for each would cost the most.
+ */
 export function placesOf(past: readonly Circumstances[], asked: Circumstances): Places {
   const all = [...past, asked];
   const gear = new Map([...new Set(all.map((each) => each.gearId))].map((id, i) => [id, SHARED + i]));
-  const lots = new Map([...new Set(all.map((each) => each.lotId))].map((id, i) => [id, SHARED + gear.size + i]));
-  return { gear, lots, size: SHARED + gear.size + lots.size };
+  return { gear, lotId: asked.lotId, lot: SHARED + gear.size, size: SHARED + gear.size + 1 };
 }
 
-/** The features of a roast; `earlier` is how far an earlier milestone lay off its own forecast, in logs. */
-export function featuresOf(roast: Circumstances, places: Places, earlier = 0): Observation['features'] {
+/** The features of a roast before it begins. */
+export function featuresOf(roast: Circumstances, places: Places): Observation['features'] {
+  const { ambientC, gramsPerMl } = roast;
+  const process = PROCESS_FEATURES[roast.process];
   const features: (readonly [number, number])[] = [
     [F.mass, Math.log(roast.greenGrams / methodOf(roast.method).batchGrams.usual)],
     [places.gear.get(roast.gearId) as number, 1],
-    [places.lots.get(roast.lotId) as number, 1],
   ];
-  const add = (index: number, value: number) => value !== 0 && features.push([index, value]);
-  if (roast.ambientC !== undefined) add(F.ambient, (roast.ambientC - USUAL_AMBIENT_C) / 10);
-  add(F.wind, WINDS[roast.wind ?? 'calm']);
-  add(F.hot, roast.gearHot ? 1 : 0);
-  add(F.heat, Math.log(Math.max(0.2, roast.heat ?? 1)));
-  if (roast.gramsPerMl !== undefined) add(F.dense, (roast.gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
-  const process = PROCESS_FEATURES[roast.process];
-  if (process !== undefined) add(process, 1);
-  add(F.earlier, earlier);
+  if (roast.lotId === places.lotId) features.push([places.lot, 1]);
+  if (ambientC !== undefined) features.push([F.ambient, (ambientC - USUAL_AMBIENT_C) / 10]);
+  if (roast.wind !== undefined && roast.wind !== 'calm') features.push([F.wind, WINDS[roast.wind]]);
+  if (roast.gearHot) features.push([F.hot, 1]);
+  if (roast.heat !== undefined && roast.heat !== 1) features.push([F.heat, Math.log(Math.max(0.2, roast.heat))]);
+  if (gramsPerMl !== undefined) features.push([F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10]);
+  if (process !== undefined) features.push([process, 1]);
   return features;
+}
+
+/** The same, once an earlier milestone is known: how far it lay off its own forecast, in logs. */
+export function withEarlier(features: Observation['features'], earlier: number): Observation['features'] {
+  return earlier === 0 ? features : [...features, [F.earlier, earlier]];
 }
 
 /** What is believed of a stretch before any roast. */

@@ -111,13 +111,21 @@ function normalEquations(prior: Prior, observations: readonly Observation[], wei
     precision[i * size + i] = own;
     right[i] = own * (prior.mean[i] as number);
   }
-  observations.forEach(({ features, value }, at) => {
+  // Plain loops over pairs: destructuring here costs more than the arithmetic.
+  for (let at = 0; at < observations.length; at++) {
+    const { features, value } = observations[at] as Observation;
     const weight = (weights[at] as number) / noiseSd ** 2;
-    for (const [i, xi] of features) {
-      right[i] = (right[i] as number) + weight * xi * value;
-      for (const [j, xj] of features) precision[i * size + j] = (precision[i * size + j] as number) + weight * xi * xj;
+    for (let a = 0; a < features.length; a++) {
+      const first = features[a] as readonly [number, number];
+      const [i, scaled] = [first[0], weight * first[1]];
+      right[i] = (right[i] as number) + scaled * value;
+      for (let b = 0; b < features.length; b++) {
+        const second = features[b] as readonly [number, number];
+        const cell = i * size + second[0];
+        precision[cell] = (precision[cell] as number) + scaled * second[1];
+      }
     }
-  });
+  }
   return { precision, right };
 }
 
@@ -156,6 +164,9 @@ function solve(lower: Float64Array, right: Float64Array, size: number): Float64A
 
 function dot(features: Observation['features'], mean: Float64Array): number {
   let sum = 0;
-  for (const [i, value] of features) sum += value * (mean[i] as number);
+  for (let a = 0; a < features.length; a++) {
+    const pair = features[a] as readonly [number, number];
+    sum += pair[1] * (mean[pair[0]] as number);
+  }
   return sum;
 }

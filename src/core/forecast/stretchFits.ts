@@ -1,8 +1,16 @@
 import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
-import { type Circumstances, featuresOf, type PastRoast, placesOf, priorOf, type StretchBelief } from './features.ts';
-import { GaussianFit, type Prediction } from './gaussianFit.ts';
+import {
+  type Circumstances,
+  featuresOf,
+  type PastRoast,
+  placesOf,
+  priorOf,
+  type StretchBelief,
+  withEarlier,
+} from './features.ts';
+import { GaussianFit, type Observation, type Prediction } from './gaussianFit.ts';
 
 /** The stretches that are learned, each as the log of its length. */
 export type StretchKey = 'toYellow' | 'toFirstCrack' | 'yellowToFirst' | 'firstCrack' | 'firstToSecond' | 'firstToPull';
@@ -83,33 +91,35 @@ const HEARS: Partial<Record<StretchKey, 'toYellow' | 'toFirstCrack'>> = {
 /** Fits what the history says of the stretches of `asked`. Stretches are fitted when they are first asked for. */
 export function fitStretches(past: readonly PastRoast[], asked: Circumstances): StretchFits {
   const places = placesOf(past, asked);
+  const known = past.map((roast) => featuresOf(roast, places));
+  const own = featuresOf(asked, places);
   const methods = new Map([...past, asked].map((each) => [each.gearId, each.method]));
   const fits = new Map<StretchKey, { fit: GaussianFit; offs: ReadonlyMap<PastRoast, number> }>();
 
   const fitted = (key: StretchKey): { fit: GaussianFit; offs: ReadonlyMap<PastRoast, number> } => {
-    const known = fits.get(key);
-    if (known) return known;
+    const fittedBefore = fits.get(key);
+    if (fittedBefore) return fittedBefore;
     const heard = HEARS[key];
     const offs = heard ? fitted(heard).offs : new Map<PastRoast, number>();
     const used: PastRoast[] = [];
-    const observations = past.flatMap((roast) => {
+    const observations = past.flatMap((roast, i) => {
       const value = lengthOf(key, roast.reached, roast);
       if (value === undefined) return [];
       used.push(roast);
-      return [{ features: featuresOf(roast, places, offs.get(roast) ?? 0), value }];
+      return [{ features: withEarlier(known[i] as Observation['features'], offs.get(roast) ?? 0), value }];
     });
     const belief: StretchBelief = { ...beliefs[key], usual: usualStretch(asked.method, key) };
     const prior = priorOf(belief, asked, places, (gearId) => usualStretch(methods.get(gearId) ?? asked.method, key));
     const fit = new GaussianFit(prior, observations);
-    const own = new Map(used.map((roast, i) => [roast, clampOff(fit.residual(i).off)]));
-    const made = { fit, offs: own };
+    const offsOf = new Map(used.map((roast, i) => [roast, clampOff(fit.residual(i).off)]));
+    const made = { fit, offs: offsOf };
     fits.set(key, made);
     return made;
   };
 
   return {
     predict: (key, earlier = 0) => {
-      const { mean, sd, freedom } = fitted(key).fit.predict(featuresOf(asked, places, clampOff(earlier)));
+      const { mean, sd, freedom } = fitted(key).fit.predict(withEarlier(own, clampOff(earlier)));
       return { mean, sd: sd * WIDEN[asked.method], freedom };
     },
   };
@@ -120,14 +130,14 @@ export function fitStretches(past: readonly PastRoast[], asked: Circumstances): 
  * spread must be wider or may be narrower for 80 % to mean 80 %, fitted in the backtest on its development seeds.
  */
 const WIDEN = {
-  hotAirPopper: 0.98,
-  stovetopPopper: 0.92,
-  pan: 1.25,
-  oven: 0.95,
-  heatGun: 0.97,
-  shaken: 1.05,
-  breadMachine: 0.93,
-  smallDrum: 0.97,
+  hotAirPopper: 0.95,
+  stovetopPopper: 0.9,
+  pan: 1.15,
+  oven: 0.93,
+  heatGun: 0.94,
+  shaken: 1,
+  breadMachine: 0.91,
+  smallDrum: 0.94,
   other: 1,
 } as const satisfies Record<MethodId, number>;
 

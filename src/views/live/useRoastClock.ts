@@ -54,7 +54,10 @@ export function useRoastClock(roast: Roast): RoastClock {
       const elapsed = now() ?? Date.now() / 1000;
       timer = setTimeout(
         tick,
-        Math.max(LEAST_TICK_MS, ((Math.floor(elapsed) + 1 - elapsed) * 1000) / clockSpeed() + 5),
+        Math.max(
+          clockSpeed() === 1 ? 0 : LEAST_TICK_MS,
+          ((Math.floor(elapsed) + 1 - elapsed) * 1000) / clockSpeed() + 5,
+        ),
       );
     };
     const back = () => {
