@@ -11,6 +11,8 @@ const AFTER_DAYS = 22;
 const AXIS = 30;
 const LABEL = 24;
 const GAP = 14;
+/** A label is moved left until it has so much room, pixels. */
+const LEAST_LABEL = 340;
 
 /** Jars on a small timeline: hatched while resting, solid at their best, fading after; as thick as what is left. */
 export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; readonly nowMs: number }) {
@@ -95,20 +97,23 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
         })}
       </svg>
       <ul>
-        {rows.map(({ jar, at, height }) => (
-          <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + LABEL }}>
-            <a
-              href={jarHref(jar)}
-              className="bg-chaff/85 relative inline-block max-w-full truncate pr-2 text-[0.95rem] leading-6"
-              style={{ marginLeft: Math.min(x(Date.parse(jar.madeAt)), Math.max(0, width - 300)) }}
-            >
-              <b>{jar.named.lot?.name ?? 'Coffee'}</b>{' '}
-              <span className="text-husk">
-                {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}
-              </span>
-            </a>
-          </li>
-        ))}
+        {rows.map(({ jar, at, height }) => {
+          const left = Math.min(x(Date.parse(jar.madeAt)), Math.max(0, width - LEAST_LABEL));
+          return (
+            <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + LABEL }}>
+              <a
+                href={jarHref(jar)}
+                className="bg-chaff/85 relative inline-block truncate pr-2 text-[0.95rem] leading-6"
+                style={{ marginLeft: left, maxWidth: Math.max(0, width - left) }}
+              >
+                <b>{jar.named.lot?.name ?? 'Coffee'}</b>{' '}
+                <span className="text-husk">
+                  {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}
+                </span>
+              </a>
+            </li>
+          );
+        })}
       </ul>
     </div>
   );
