@@ -6,6 +6,12 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { NoticeBar } from './NoticeBar';
 import { UnderWayBar } from './UnderWayBar';
 
+// Begun as soon as the script runs, since opening takes the browser a moment; what goes wrong is said by the gate below.
+if (isPractice() || chosenHousehold())
+  void database()
+    .open()
+    .catch(() => undefined);
+
 interface IslandProps {
   readonly children: ReactNode;
   /** The roast screen says what is under way by itself. */

@@ -29,8 +29,9 @@ describe('Ribbon', () => {
       ]),
     );
     const html = renderToStaticMarkup(<Ribbon ribbon={cracks} width={400} bodyHeight={24} fromS={0} toS={340} />);
-    assert.equal(html.match(/<circle/g)?.length, 4);
-    assert.equal(html.match(/<line /g)?.length, 3);
+    // A grain begins with a move to its left edge and two half circles; a tick is one stroke down.
+    assert.equal(html.match(/M[\d.]+ [\d.]+a/g)?.length, 4);
+    assert.equal(html.match(/M[\d.]+ [\d.]+V/g)?.length, 3);
   });
 });
 

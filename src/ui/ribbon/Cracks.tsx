@@ -13,6 +13,18 @@ interface CracksProps {
 export function Cracks({ id, ribbon, x, bodyTop, large }: CracksProps) {
   const radius = large ? 5 : 1.9;
   const rolling = ribbon.milestones.firstCrack ?? Number.POSITIVE_INFINITY;
+  const placed = ribbon.cracks.first.map((at, i) => ({ at, y: bodyTop - radius - 1 - (i % 2) * (large ? 3 : 1.5) }));
+  const [lone, rolled] = [placed.filter(({ at }) => at < rolling), placed.filter(({ at }) => at >= rolling)];
+  const grains = (all: typeof placed) =>
+    all
+      .map(
+        ({ at, y }) =>
+          `M${tenth(x(at) - radius)} ${y}a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0`,
+      )
+      .join('');
+  const ticks = ribbon.cracks.second
+    .map((at, i) => `M${tenth(x(at))} ${bodyTop - 10 + (i % 3)}V${bodyTop - 1}`)
+    .join('');
   return (
     <g>
       <defs>
@@ -32,30 +44,12 @@ export function Cracks({ id, ribbon, x, bodyTop, large }: CracksProps) {
           strokeDasharray={span.crack === 'second' ? '1.5 3' : undefined}
         />
       ))}
-      {ribbon.cracks.first.map((at, i) => (
-        <circle
-          // biome-ignore lint/suspicious/noArrayIndexKey: cracks have no other identity, two may share a moment
-          key={i}
-          cx={x(at)}
-          cy={bodyTop - radius - 1 - (i % 2) * (large ? 3 : 1.5)}
-          r={radius}
-          fill={at < rolling ? 'var(--chaff)' : 'currentColor'}
-          stroke="currentColor"
-          strokeWidth={large ? 2 : 0.9}
-        />
-      ))}
-      {ribbon.cracks.second.map((at, i) => (
-        <line
-          // biome-ignore lint/suspicious/noArrayIndexKey: as above
-          key={i}
-          x1={x(at)}
-          x2={x(at)}
-          y1={bodyTop - 10 + (i % 3)}
-          y2={bodyTop - 1}
-          stroke="currentColor"
-          strokeWidth={1.3}
-        />
-      ))}
+      {/* One path for all grains of a kind: a journal draws thousands. */}
+      <path d={grains(lone)} fill="var(--chaff)" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
+      <path d={grains(rolled)} fill="currentColor" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
+      <path d={ticks} stroke="currentColor" strokeWidth={1.3} />
     </g>
   );
 }
+
+const tenth = (pixels: number) => Math.round(pixels * 10) / 10;

@@ -8,7 +8,8 @@ import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
 
-/** How many rows come at a time: what a screen shows at first, so that it is there at once. */
+/** What a screen shows comes first, so that it is there at once; then so many at a time. */
+const FIRST = 8;
 const PAGE = 12;
 
 /** Every roast as a ribbon on one time scale, newest first. */
@@ -21,7 +22,7 @@ export function JournalView() {
 }
 
 function Rows() {
-  const [most, setMost] = useState(PAGE);
+  const [most, setMost] = useState(FIRST);
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const total = useLiveQuery(() => database().roasts.count(), []);
   const rows = useLiveQuery(() => newestRoasts(database(), most), [most]);

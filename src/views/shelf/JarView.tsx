@@ -96,6 +96,12 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
         {words.weight(jar.grams)}
         {jar.weighed ? '' : ', not weighed'}.
       </p>
+      {Date.parse(jar.madeAt) > nowMs && (
+        <p role="alert" className="text-danger mt-2">
+          It was roasted on a day that is still to come: was this device’s clock wrong? The jar is kept as it is and
+          counts from then.
+        </p>
+      )}
       <div className="mt-5">
         <JarBars jars={[jar]} nowMs={nowMs} />
       </div>
