@@ -61,10 +61,14 @@ export async function allJars(db: GanderDatabase, nowMs: number): Promise<JarNow
   return withReckoning(jars, household.people * household.gramsPerPersonDay, nowMs);
 }
 
-/** The jars that still hold something and are not past every use, the oldest first. */
+/** Of all jars those that still hold something and are not past every use, the oldest first. */
+export function onShelf(jars: readonly JarNow[]): JarNow[] {
+  return jars.filter((jar) => jar.leftGrams >= EMPTY_GRAMS && (jar.state !== 'past' || jar.counted)).reverse();
+}
+
+/** The jars on the shelf now, the oldest first. */
 export async function jarsOnShelf(db: GanderDatabase, nowMs: number): Promise<JarNow[]> {
-  const all = await allJars(db, nowMs);
-  return all.filter((jar) => jar.leftGrams >= EMPTY_GRAMS && (jar.state !== 'past' || jar.counted)).reverse();
+  return onShelf(await allJars(db, nowMs));
 }
 
 /** The shelf as the planner of the weeks ahead counts it, days from today; the freezer is not drunk from. */

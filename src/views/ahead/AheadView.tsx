@@ -7,8 +7,7 @@ import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { dayOf } from '@/store/days';
 import { saveHousehold } from '@/store/settings';
-import { jarsOnShelf, stockJars } from '@/store/shelf';
-import { roastedLately } from '@/store/shelfReckoning';
+import { allJars, onShelf, stockJars } from '@/store/shelf';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
 import { useHousehold, useWords } from '@/ui/useHousehold';
@@ -32,16 +31,11 @@ export function AheadView() {
 function Ahead() {
   const household = useHousehold();
   const words = useWords();
-  const known = useLiveQuery(async () => {
-    const db = database();
-    const [lately, jars] = await Promise.all([roastedLately(db, new Date()), jarsOnShelf(db, Date.now())]);
-    return { lately, jars };
-  }, []);
+  const all = useLiveQuery(() => allJars(database(), Date.now()), []);
   const [useText, setUseText] = useState<string>();
   const [roastText, setRoastText] = useState<string>();
-  if (!known) return <p className="text-husk py-10">Counting the jars…</p>;
-  const { lately, jars } = known;
-  const newest = [...lately].sort((a, b) => b.day - a.day).slice(0, LATEST);
+  if (!all) return <p className="text-husk py-10">Counting the jars…</p>;
+  const newest = all.slice(0, LATEST);
   const meanGrams =
     newest.length > 0 ? newest.reduce((sum, { grams }) => sum + grams, 0) / newest.length : USUAL_ROAST_GRAMS;
   const use = parseWeight(useText ?? words.weight(household.gramsPerPersonDay), words.weightUnit, { range: USE_RANGE });
@@ -50,7 +44,7 @@ function Ahead() {
   const gramsPerDay = household.people * (use.ok ? use.value : household.gramsPerPersonDay);
   const roastGrams = roast.ok ? roast.value : meanGrams;
   const plan = stockAhead({
-    jars: stockJars(jars, Date.now()),
+    jars: stockJars(onShelf(all), Date.now()),
     gramsPerDay,
     roastGrams,
     ...windowDays(shade, household.restSchool),
