@@ -75,7 +75,7 @@ function LossLine({ roast }: { readonly roast: Roast }) {
   const remark = {
     usual: '',
     low: 'Less than usual: is the shade right, was every bean weighed?',
-    high: 'More than usual: is the shade right, did beans get lost?',
+    high: 'More than usual: is the shade right, did beans get lost, was the green wet?',
     absurd: 'No roast loses that much: was a part left out, or is one weight a slip? Both are kept as they are.',
     gained: 'It weighs more than it did green. Look at both weights again; they are kept as they are.',
   }[judgeLoss(loss, shade)];
