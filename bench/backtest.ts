@@ -120,7 +120,7 @@ export function backtest(households: number, rough: Roughness, seed: number): Ba
     roasts.forEach((asked, at) => {
       if (at === 0) return;
       const past = roasts.slice(0, at);
-      const expectation = expectationFor(asked, past as readonly PastRoast[]);
+      const expectation = expectationFor(asked, past.toReversed() as readonly PastRoast[]);
       for (const moment of moments) {
         const task = taskOf(moment, asked);
         if (!task) continue;

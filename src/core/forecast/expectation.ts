@@ -4,8 +4,8 @@ import type { Expectation, ForecastQuestion } from './question.ts';
 import { fitStretches } from './stretchFits.ts';
 
 /**
- * Learns from the household's earlier roasts, on this gear and on others, what to expect of one more. Any order; the
- * first roast of all already has a forecast, from the method's figures.
+ * Learns from the household's earlier roasts, on this gear and on others, what to expect of one more; they come
+ * newest first. The first roast of all already has a forecast, from the method's figures.
  */
 export function expectationFor(question: ForecastQuestion, past: readonly PastRoast[]): Expectation {
   const fits = fitStretches(past, question);

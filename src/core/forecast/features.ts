@@ -2,7 +2,8 @@ import type { Process } from '../bean/index.ts';
 import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { Milestones, Wind } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
-import type { Observation, Prior } from './gaussianFit.ts';
+import type { Prior } from './gaussianFit.ts';
+import type { Features } from './rows.ts';
 
 /** What is known of a roast before the beans go in, as far as it bears on its times. */
 export interface Circumstances {
@@ -25,19 +26,20 @@ export interface PastRoast extends Circumstances {
   readonly reached: Milestones;
 }
 
-// The order of the shared coefficients; effects of gear and lot follow them.
+// The order of the shared coefficients; effects of gear and lot follow them. The earlier milestone stays first: its part
+// differs from stretch to stretch, everything else of a roast does not.
 const F = {
-  mass: 0,
-  ambient: 1,
-  wind: 2,
-  hot: 3,
-  heat: 4,
-  dense: 5,
-  natural: 6,
-  honey: 7,
-  wetHulled: 8,
-  decaf: 9,
-  earlier: 10,
+  earlier: 0,
+  mass: 1,
+  ambient: 2,
+  wind: 3,
+  hot: 4,
+  heat: 5,
+  dense: 6,
+  natural: 7,
+  honey: 8,
+  wetHulled: 9,
+  decaf: 10,
 } as const;
 const SHARED = 11;
 const PROCESS_FEATURES: Partial<Record<Process, number>> = {
@@ -70,11 +72,12 @@ export function placesOf(past: readonly Circumstances[], asked: Circumstances): 
   return { gear, lotId: asked.lotId, lot: SHARED + gear.size, size: SHARED + gear.size + 1 };
 }
 
-/** The features of a roast before it begins. */
-export function featuresOf(roast: Circumstances, places: Places): Observation['features'] {
+/** The features of a roast; `earlier` is how far an earlier milestone lay off its own forecast, in logs. */
+export function featuresOf(roast: Circumstances, places: Places, earlier = 0): Features {
   const { ambientC, gramsPerMl } = roast;
   const process = PROCESS_FEATURES[roast.process];
   const features: (readonly [number, number])[] = [
+    [F.earlier, earlier],
     [F.mass, Math.log(roast.greenGrams / methodOf(roast.method).batchGrams.usual)],
     [places.gear.get(roast.gearId) as number, 1],
   ];
@@ -86,11 +89,6 @@ export function featuresOf(roast: Circumstances, places: Places): Observation['f
   if (gramsPerMl !== undefined) features.push([F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10]);
   if (process !== undefined) features.push([process, 1]);
   return features;
-}
-
-/** The same, once an earlier milestone is known: how far it lay off its own forecast, in logs. */
-export function withEarlier(features: Observation['features'], earlier: number): Observation['features'] {
-  return earlier === 0 ? features : [...features, [F.earlier, earlier]];
 }
 
 /** What is believed of a stretch before any roast. */

@@ -1,16 +1,10 @@
 import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
-import {
-  type Circumstances,
-  featuresOf,
-  type PastRoast,
-  placesOf,
-  priorOf,
-  type StretchBelief,
-  withEarlier,
-} from './features.ts';
-import { GaussianFit, type Observation, type Prediction } from './gaussianFit.ts';
+import { type Circumstances, featuresOf, type PastRoast, placesOf, priorOf, type StretchBelief } from './features.ts';
+import { GaussianFit, type Prediction } from './gaussianFit.ts';
+import { loosenessOf } from './looseness.ts';
+import { packRows, pickRows } from './rows.ts';
 
 /** The stretches that are learned, each as the log of its length. */
 export type StretchKey = 'toYellow' | 'toFirstCrack' | 'yellowToFirst' | 'firstCrack' | 'firstToSecond' | 'firstToPull';
@@ -60,23 +54,26 @@ const beliefs = {
   firstToPull: { noiseSd: 0.09, share: 0.8, carries: 0.5, carriesSd: 0.5 },
 } as const satisfies Record<StretchKey, Omit<StretchBelief, 'usual'>>;
 
-/** The log of a stretch's length in a roast; undefined where an end is missing or out of order. */
+/** The log of a span; undefined where an end is missing or out of order. Outside: it is asked for thousands of times. */
+function logOf(from: number | undefined, to: number | undefined, share = 1): number | undefined {
+  return from === undefined || to === undefined || to - from < 1 ? undefined : Math.log((to - from) / share);
+}
+
+/** The log of a stretch's length in a roast. */
 function lengthOf(key: StretchKey, reached: Milestones, roast: Circumstances): number | undefined {
-  const span = (from: number | undefined, to: number | undefined, share = 1) =>
-    from === undefined || to === undefined || to - from < 1 ? undefined : Math.log((to - from) / share);
   switch (key) {
     case 'toYellow':
-      return span(0, reached.yellow);
+      return logOf(0, reached.yellow);
     case 'toFirstCrack':
-      return span(0, reached.firstCrack);
+      return logOf(0, reached.firstCrack);
     case 'yellowToFirst':
-      return span(reached.yellow, reached.firstCrack);
+      return logOf(reached.yellow, reached.firstCrack);
     case 'firstCrack':
-      return span(reached.firstCrack, reached.firstCrackEnd);
+      return logOf(reached.firstCrack, reached.firstCrackEnd);
     case 'firstToSecond':
-      return span(reached.firstCrack, reached.secondCrack);
+      return logOf(reached.firstCrack, reached.secondCrack);
     case 'firstToPull':
-      return span(reached.firstCrack, reached.pull, shadeOf(roast.shade).afterCrackShare);
+      return logOf(reached.firstCrack, reached.pull, shadeOf(roast.shade).afterCrackShare);
   }
 }
 
@@ -88,58 +85,73 @@ const HEARS: Partial<Record<StretchKey, 'toYellow' | 'toFirstCrack'>> = {
   firstToPull: 'toFirstCrack',
 };
 
-/** Fits what the history says of the stretches of `asked`. Stretches are fitted when they are first asked for. */
-export function fitStretches(past: readonly PastRoast[], asked: Circumstances): StretchFits {
-  const places = placesOf(past, asked);
-  const known = past.map((roast) => featuresOf(roast, places));
-  const own = featuresOf(asked, places);
-  const methods = new Map([...past, asked].map((each) => [each.gearId, each.method]));
-  const fits = new Map<StretchKey, { fit: GaussianFit; offs: ReadonlyMap<PastRoast, number> }>();
+interface Fitted {
+  readonly fit: GaussianFit;
+  /** How far each roast of the history lay off, in its order; 0 where it has no such stretch. */
+  readonly offs: Float64Array;
+  /** What the ranges of the asked gear are widened by. */
+  readonly looseness: number;
+}
 
-  const fitted = (key: StretchKey): { fit: GaussianFit; offs: ReadonlyMap<PastRoast, number> } => {
+/** So many roasts tell all there is: what is still unsure after them is the next roast, not the line. */
+const LEARNED_FROM = 200;
+
+/** The roasts to learn from: those on the same gear before the others, the newest of each. */
+function tellingRoasts(past: readonly PastRoast[], gearId: string): readonly PastRoast[] {
+  if (past.length <= LEARNED_FROM) return past;
+  const own = past.filter((roast) => roast.gearId === gearId);
+  return [...own, ...past.filter((roast) => roast.gearId !== gearId)].slice(0, LEARNED_FROM);
+}
+
+/**
+ * Fits what the history says of the stretches of `asked`. Stretches are fitted when they are first asked for.
+ * @param history newest first
+ */
+export function fitStretches(history: readonly PastRoast[], asked: Circumstances): StretchFits {
+  const past = tellingRoasts(history, asked.gearId);
+  const places = placesOf(past, asked);
+  const known = packRows(past.map((roast) => ({ features: featuresOf(roast, places), value: 0 })));
+  const methods = new Map([...past, asked].map((each) => [each.gearId, each.method]));
+  const fits = new Map<StretchKey, Fitted>();
+
+  const fitted = (key: StretchKey): Fitted => {
     const fittedBefore = fits.get(key);
     if (fittedBefore) return fittedBefore;
     const heard = HEARS[key];
-    const offs = heard ? fitted(heard).offs : new Map<PastRoast, number>();
-    const used: PastRoast[] = [];
-    const observations = past.flatMap((roast, i) => {
+    const earlier = heard && fitted(heard).offs;
+    const picked: number[] = [];
+    const values: number[] = [];
+    for (let i = 0; i < past.length; i++) {
+      const roast = past[i] as PastRoast;
       const value = lengthOf(key, roast.reached, roast);
-      if (value === undefined) return [];
-      used.push(roast);
-      return [{ features: withEarlier(known[i] as Observation['features'], offs.get(roast) ?? 0), value }];
-    });
+      if (value === undefined) continue;
+      picked.push(i);
+      values.push(value);
+    }
     const belief: StretchBelief = { ...beliefs[key], usual: usualStretch(asked.method, key) };
     const prior = priorOf(belief, asked, places, (gearId) => usualStretch(methods.get(gearId) ?? asked.method, key));
-    const fit = new GaussianFit(prior, observations);
-    const offsOf = new Map(used.map((roast, i) => [roast, clampOff(fit.residual(i).off)]));
-    const made = { fit, offs: offsOf };
+    const heardOffs = picked.map((i) => earlier?.[i] ?? 0);
+    const fit = new GaussianFit(prior, pickRows(known, picked, values, heardOffs));
+    const offs = new Float64Array(past.length);
+    picked.forEach((i, k) => {
+      offs[i] = clampOff(fit.residual(k).off);
+    });
+    const misses: number[] = [];
+    for (let k = 0; k < picked.length; k++)
+      if (past[picked[k] as number]?.gearId === asked.gearId) misses.push(fit.miss(k));
+    const made = { fit, offs, looseness: loosenessOf(misses, fit.freedom) };
     fits.set(key, made);
     return made;
   };
 
   return {
     predict: (key, earlier = 0) => {
-      const { mean, sd, freedom } = fitted(key).fit.predict(withEarlier(own, clampOff(earlier)));
-      return { mean, sd: sd * WIDEN[asked.method], freedom };
+      const { fit, looseness } = fitted(key);
+      const { mean, sd, freedom } = fit.predict(featuresOf(asked, places, clampOff(earlier)));
+      return { mean, sd: sd * looseness, freedom };
     },
   };
 }
-
-/**
- * The line is straight in logs, gear is not: near its weakest a pan takes far longer than the line says. By how much the
- * spread must be wider or may be narrower for 80 % to mean 80 %, fitted in the backtest on its development seeds.
- */
-const WIDEN = {
-  hotAirPopper: 0.95,
-  stovetopPopper: 0.9,
-  pan: 1.15,
-  oven: 0.93,
-  heatGun: 0.94,
-  shaken: 1,
-  breadMachine: 0.91,
-  smallDrum: 0.94,
-  other: 1,
-} as const satisfies Record<MethodId, number>;
 
 /** A mis-marked milestone must not carry a nonsense into what follows. */
 const MOST_OFF = 0.5;

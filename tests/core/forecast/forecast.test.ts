@@ -8,7 +8,9 @@ import {
   GaussianFit,
   knownOrExpected,
   lengthFrom,
+  loosenessOf,
   type PastRoast,
+  packRows,
 } from '@/core/forecast';
 import { type MethodId, methodIds, methodOf } from '@/core/gear';
 import { shadeNumbers } from '@/core/shade';
@@ -150,6 +152,45 @@ describe('during the roast', () => {
   });
 });
 
+describe('how wide the ranges are', () => {
+  const edge = 1.4026;
+  it('stays as it is without roasts, and where as many missed as should', () => {
+    near(loosenessOf([], 7), 1, 0);
+    const asTheyShould = Array.from({ length: 500 }, (_, i) => ((i + 0.5) / 500) * (edge / 0.8));
+    near(loosenessOf(asTheyShould, 7), 1, 0.01);
+  });
+  it('grows with misses and shrinks without, the more roasts the further', () => {
+    const wide = (count: number) =>
+      loosenessOf(
+        Array.from({ length: count }, () => 2 * edge),
+        7,
+      );
+    assert.ok(wide(1) > 1 && wide(5) > wide(1) && wide(200) < 2);
+    near(wide(6), Math.SQRT2, 0.01);
+    assert.ok(loosenessOf([0.1, 0.1, 0.1], 7) < 1);
+  });
+  it('is narrower for a steady household than for an unsteady one', () => {
+    const roasts = (jitter: number) =>
+      Array.from({ length: 30 }, (_, i) => past(240 * (1 + jitter * Math.sin(i * 2.4))));
+    const width = (jitter: number) => {
+      const { lateS, earlyS } = expectationFor(ask(), roasts(jitter)).at.firstCrack;
+      return lateS / earlyS;
+    };
+    assert.ok(width(0.02) < width(0.15));
+  });
+});
+
+describe('a long history', () => {
+  it('is learned from 200 roasts, those on the gear itself before the others', () => {
+    const other = Array.from({ length: 400 }, () => past(400, { gearId: 'gear:b' }));
+    const own = Array.from({ length: 5 }, () => past(300));
+    near(expectationFor(ask(), [...other, ...own]).at.firstCrack.medianS, 300, 12);
+    // Newest first: what the gear did long ago is past.
+    const changed = [...Array.from({ length: 200 }, () => past(300)), ...Array.from({ length: 200 }, () => past(200))];
+    near(expectationFor(ask(), changed).at.firstCrack.medianS, 300, 4);
+  });
+});
+
 describe('the closed form', () => {
   const prior = { mean: Float64Array.of(5.4, 0.3), sd: Float64Array.of(0.3, 0.3), noiseSd: 0.1, noiseWorth: 1e9 };
   it('agrees with a small numeric integration over both coefficients', () => {
@@ -177,7 +218,7 @@ describe('the closed form', () => {
         value: 5.6,
       },
     ];
-    const fit = new GaussianFit(prior, observations);
+    const fit = new GaussianFit(prior, packRows(observations));
     const weights = observations.map((_, i) => fit.residual(i).weight);
     let [mass, sum0, sum1] = [0, 0, 0];
     for (let a = 4.2; a <= 6.6; a += 0.01)
@@ -195,10 +236,21 @@ describe('the closed form', () => {
     near(fit.coefficient(1), sum1 / mass, 0.004);
   });
   it('without observations is the prior', () => {
-    const { mean, sd } = new GaussianFit(prior, []).predict([[0, 1]]);
+    const { mean, sd } = new GaussianFit(prior, packRows([])).predict([[0, 1]]);
     near(mean, 5.4, 1e-9);
     near(sd, Math.hypot(0.3, 0.1), 1e-9);
-    assert.throws(() => new GaussianFit(prior, []).residual(0), { message: 'i must be below 0 observations, got 0' });
+    assert.throws(() => new GaussianFit(prior, packRows([])).residual(0), {
+      message: 'i must be below 0 observations, got 0',
+    });
+  });
+  it('knows by how much an observation would have been missed without it', () => {
+    // A flat prior and one coefficient: the mean of the others misses by off · n / (n − 1).
+    const flat = { mean: Float64Array.of(0), sd: Float64Array.of(1e3), noiseSd: 0.1, noiseWorth: 1e9 };
+    const values = [5.38, 5.4, 5.44, 5.42];
+    const fit = new GaussianFit(flat, packRows(values.map((value) => ({ features: [[0, 1]], value }))));
+    const others = (5.38 + 5.4 + 5.42) / 3;
+    // Light weights differ from 1 by a few per cent.
+    near(fit.miss(2), (5.44 - others) / (0.1 * Math.sqrt(4 / 3)), 0.03);
   });
   it('of a length that has lasted some time already is cut, and never ends before', () => {
     const prediction = { mean: Math.log(100), sd: 0.2, freedom: 1e9 };

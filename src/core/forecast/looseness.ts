@@ -1,0 +1,27 @@
+import { normalQuantile } from '../chance/index.ts';
+import type { Prediction } from './gaussianFit.ts';
+
+/** Inside the 80 % range lie so many of the roasts. */
+const INSIDE = 0.8;
+/** The belief that a gear misses as it should is worth so many roasts. */
+const WORTH = 6;
+
+/**
+ * How much wider (above 1) or narrower a gear's ranges must be for 80 % to have meant 80 % on it so far. The line is
+ * straight in logs and gear is not, and each household is as steady as it is; a few roasts say little yet.
+ * @param misses by how many standard deviations each roast on the gear missed its own forecast
+ */
+export function loosenessOf(misses: readonly number[], freedom: number): number {
+  if (misses.length === 0) return 1;
+  const sorted = [...misses].sort((a, b) => a - b);
+  const within = sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * INSIDE))] as number;
+  return (Math.max(within, LEAST) / edgeOf(freedom)) ** (misses.length / (misses.length + WORTH));
+}
+
+const LEAST = 0.2;
+
+/** The edge of the range in standard deviations, as `lengthFrom` draws it. */
+function edgeOf(freedom: Prediction['freedom']): number {
+  const z = normalQuantile((1 + INSIDE) / 2);
+  return z + (z ** 3 + z) / (4 * freedom);
+}
