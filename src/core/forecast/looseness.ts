@@ -14,7 +14,8 @@ const WORTH = 6;
 export function loosenessOf(misses: readonly number[], freedom: number): number {
   if (misses.length === 0) return 1;
   const sorted = [...misses].sort((a, b) => a - b);
-  const within = sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * INSIDE))] as number;
+  // Of n roasts and the next, so many at most may lie further out.
+  const within = sorted[Math.min(sorted.length - 1, Math.ceil((sorted.length + 1) * INSIDE) - 1)] as number;
   return (Math.max(within, LEAST) / edgeOf(freedom)) ** (misses.length / (misses.length + WORTH));
 }
 
