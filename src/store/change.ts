@@ -1,7 +1,10 @@
 import type { Lot } from '@/core/bean';
 import { contentTables } from '@/core/exchange';
+import type { Experiment } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
+import type { JournalView } from '@/core/journal';
 import type { RoastDay } from '@/core/plan';
+import type { Recipe } from '@/core/recipe';
 import { isUnderWay, type Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
@@ -16,6 +19,9 @@ interface Rows {
   cups: Cup;
   flights: Flight;
   flightKeys: FlightKey;
+  recipes: Recipe;
+  experiments: Experiment;
+  journalViews: JournalView;
 }
 type TableName = keyof Rows;
 

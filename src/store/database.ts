@@ -1,8 +1,11 @@
 import { Dexie, type Table } from 'dexie';
 import type { Lot } from '@/core/bean';
+import type { Experiment } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
 import type { Household } from '@/core/household';
+import type { JournalView } from '@/core/journal';
 import type { RoastDay } from '@/core/plan';
+import type { Recipe } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
@@ -12,7 +15,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 2;
+export const DATABASE_VERSION = 3;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -32,6 +35,9 @@ export class GanderDatabase extends Dexie {
   readonly cups!: Table<Cup, string>;
   readonly flights!: Table<Flight, string>;
   readonly flightKeys!: Table<FlightKey, string>;
+  readonly recipes!: Table<Recipe, string>;
+  readonly experiments!: Table<Experiment, string>;
+  readonly journalViews!: Table<JournalView, string>;
   readonly underWay!: Table<UnderWay, string>;
   readonly household!: Table<Household & { readonly id: string }, string>;
 
@@ -65,6 +71,7 @@ export class GanderDatabase extends Dexie {
             delete lot.boughtGrams;
           }),
       );
+    this.version(3).stores({ recipes: 'id', experiments: 'id', journalViews: 'id' });
   }
 }
 

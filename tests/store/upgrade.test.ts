@@ -18,6 +18,18 @@ const released = {
     underWay: 'gearId, roastId',
     household: 'id',
   },
+  2: {
+    lots: 'id',
+    gear: 'id',
+    roasts: 'id, createdAt, [gearId+createdAt], [lotId+createdAt+greenGrams]',
+    days: 'id, date',
+    jars: 'id, roastId',
+    cups: 'id, roastId, at',
+    flights: 'id, createdAt',
+    flightKeys: 'id',
+    underWay: 'gearId, roastId',
+    household: 'id',
+  },
 };
 
 describe('a database of an earlier version', () => {
@@ -41,6 +53,20 @@ describe('a database of an earlier version', () => {
     assert.equal(stock.length, file.lots.length);
     for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
     assert.deepEqual(await db.days.toArray(), []);
+    db.close();
+  });
+  it('of version 2 opens with everything it held, and an empty list of recipes, experiments and views', async () => {
+    const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v2.json', import.meta.url), 'utf8'));
+    const old = new Dexie('upgrade-2');
+    old.version(1).stores(released[1]);
+    old.version(2).stores(released[2]);
+    const tables = ['lots', 'gear', 'roasts', 'cups', 'flights', 'flightKeys'];
+    for (const table of tables) await old.table(table).bulkAdd(file[table]);
+    old.close();
+    const db = new GanderDatabase('upgrade-2');
+    for (const table of tables) assert.equal(await db.table(table).count(), file[table].length, table);
+    for (const table of ['recipes', 'experiments', 'journalViews']) assert.equal(await db.table(table).count(), 0);
+    for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
     db.close();
   });
 });

@@ -1,17 +1,20 @@
 import * as z from 'zod';
 import { lotSchema } from '../bean/index.ts';
+import { experimentSchema } from '../experiment/index.ts';
 import { gearSchema } from '../gear/index.ts';
 import { householdSchema } from '../household/index.ts';
+import { journalViewSchema } from '../journal/index.ts';
 import { roastDaySchema } from '../plan/index.ts';
+import { recipeSchema } from '../recipe/index.ts';
 import { roastSchema } from '../roast/index.ts';
 import { jarSchema } from '../shelf/index.ts';
 import { cupSchema, flightKeySchema, flightSchema } from '../taste/index.ts';
-import type { ContentTable } from './contentTables.ts';
+import { type ContentTable, noContent } from './contentTables.ts';
 
 /** In every file; never change it. */
 export const NOTEBOOK_FORMAT = 'gander-notebook';
 /** The version that this code writes. A released version is never edited: add a step to `notebookSteps`. */
-export const NOTEBOOK_VERSION = 2;
+export const NOTEBOOK_VERSION = 3;
 
 /** The whole notebook, or one roast with its lot and gear: the same shape. Described in docs/file-format.md. */
 export const notebookSchema = z.strictObject({
@@ -30,6 +33,10 @@ export const notebookSchema = z.strictObject({
   flights: z.array(flightSchema),
   /** Which code is which in each flight. */
   flightKeys: z.array(flightKeySchema),
+  recipes: z.array(recipeSchema),
+  experiments: z.array(experimentSchema),
+  /** Saved views of the journal. */
+  journalViews: z.array(journalViewSchema),
 });
 export type Notebook = z.infer<typeof notebookSchema>;
 
@@ -48,13 +55,12 @@ export function roastContent(content: NotebookContent, roastId: string): Noteboo
   const lots = content.lots.filter((lot) => roasts.some((roast) => roast.lotId === lot.id));
   const parts = lots.flatMap((lot) => lot.blendOf?.map((part) => part.lotId as string) ?? []);
   return {
+    ...noContent,
     lots: content.lots.filter((lot) => lots.includes(lot) || parts.includes(lot.id)),
     gear: content.gear.filter((gear) => roasts.some((roast) => roast.gearId === gear.id)),
     roasts,
-    days: [],
     jars: content.jars.filter((jar) => jar.roastId === roastId),
     cups: content.cups.filter((cup) => cup.roastId === roastId && cup.flightId === undefined),
-    flights: [],
-    flightKeys: [],
+    recipes: content.recipes.filter((recipe) => roasts.some((roast) => roast.recipeId === recipe.id)),
   };
 }

@@ -43,4 +43,9 @@ export const notebookSteps: readonly NotebookStep[] = [
       flightKeys: [],
     }),
   },
+  {
+    from: 2,
+    name: 'recipes, experiments and saved views of the journal',
+    step: (file) => ({ ...file, version: 3, recipes: [], experiments: [], journalViews: [] }),
+  },
 ];

@@ -50,6 +50,15 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
         trials: flight.trials.map((trial) => dropUndefined({ ...trial, answeredAt: maybe(trial.answeredAt) })),
       }),
     ),
+    recipes: notebook.recipes.map((recipe) => ({ ...recipe, createdAt: moved(recipe.createdAt) })),
+    experiments: notebook.experiments.map((experiment) =>
+      dropUndefined({
+        ...experiment,
+        createdAt: moved(experiment.createdAt),
+        answeredAt: maybe(experiment.answeredAt),
+      }),
+    ),
+    journalViews: notebook.journalViews,
     days: notebook.days.map((day) => {
       const date = movedDay(day.date);
       return { ...day, id: dayId(date), date, createdAt: moved(day.createdAt) };

@@ -1,7 +1,20 @@
 import * as z from 'zod';
 
 /** The kinds of thing that carry an id. The prefix is on users' disks: never change one alone. */
-export const idKinds = ['roast', 'entry', 'lot', 'gear', 'day', 'batch', 'jar', 'cup', 'flight'] as const;
+export const idKinds = [
+  'roast',
+  'entry',
+  'lot',
+  'gear',
+  'day',
+  'batch',
+  'jar',
+  'cup',
+  'flight',
+  'recipe',
+  'experiment',
+  'view',
+] as const;
 export type IdKind = (typeof idKinds)[number];
 export type Id<Kind extends IdKind> = `${Kind}:${string}` & z.$brand<Kind>;
 

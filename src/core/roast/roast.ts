@@ -43,5 +43,9 @@ export const roastSchema = z.strictObject({
   note: z.string().max(2000).optional(),
   /** The roast that this one follows, "roast this again". */
   follows: idSchema('roast').optional(),
+  /** Words of one's own to find it by. */
+  tags: z.array(z.string().trim().min(1).max(30)).max(12).optional(),
+  /** The recipe it was roasted by. */
+  recipeId: idSchema('recipe').optional(),
 });
 export type Roast = z.infer<typeof roastSchema>;

@@ -27,6 +27,9 @@ const names = {
   cups: 'cups',
   flights: 'flights',
   flightKeys: 'keys of flights',
+  recipes: 'recipes',
+  experiments: 'experiments',
+  journalViews: 'saved views',
 } as const;
 
 /** Loads a notebook file: says first what it would bring, then brings it, all or nothing, with undo. */

@@ -1,0 +1,47 @@
+import type { Cup } from '../taste/index.ts';
+
+/** What can be said against a roast or a cup (handbook, section 10). On users' disks: never rename one alone. */
+export const complaints = ['flat', 'tart', 'bitter', 'bready', 'raw', 'uneven', 'scorched'] as const;
+export type Complaint = (typeof complaints)[number];
+
+export const complaintNames = {
+  flat: 'flat or woody, like all the others',
+  tart: 'tart, lemony or grassy',
+  bitter: 'bitter, ashy or smoky',
+  bready: 'bready, dull or papery',
+  raw: 'raw inside, hard to grind',
+  uneven: 'uneven in colour',
+  scorched: 'spotted or scorched',
+} as const satisfies Record<Complaint, string>;
+
+/** Words of the tasting sheet that are a complaint. */
+const ofWord: Readonly<Record<string, Complaint>> = {
+  flat: 'flat',
+  woody: 'flat',
+  bready: 'bready',
+  papery: 'bready',
+  tart: 'tart',
+  lemony: 'tart',
+  grassy: 'tart',
+  sour: 'tart',
+  bitter: 'bitter',
+  ashy: 'bitter',
+  smoky: 'bitter',
+  harsh: 'bitter',
+};
+/** A cup that was liked so well has no complaint in its words: a lively cup may be called tart. */
+const LIKED_FROM = 7.5;
+
+/** Which complaints the cups speak of, with the words they said it in. */
+export function complaintsOfCups(cups: readonly Cup[]): Map<Complaint, string[]> {
+  const found = new Map<Complaint, string[]>();
+  for (const { words, sheet } of cups) {
+    if (sheet.overall !== undefined && sheet.overall >= LIKED_FROM) continue;
+    for (const word of words) {
+      const complaint = ofWord[word];
+      if (complaint && !found.get(complaint)?.includes(word))
+        found.set(complaint, [...(found.get(complaint) ?? []), word]);
+    }
+  }
+  return found;
+}

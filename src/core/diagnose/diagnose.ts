@@ -1,0 +1,109 @@
+import type { Case } from './case.ts';
+import type { Complaint } from './complaints.ts';
+import { missingFrom } from './missing.ts';
+import { type FindingId, findingIds, type Proposal, type Sign } from './rule.ts';
+import { rules } from './rules/index.ts';
+
+/** What stands out in a roast, with what speaks for and against it. */
+export interface Finding {
+  readonly id: FindingId;
+  readonly says: string;
+  /** How strongly the record says so: a finding has at least 1. */
+  readonly weight: number;
+  readonly strength: 'perhaps' | 'likely' | 'plain';
+  readonly evidence: readonly string[];
+  readonly against: readonly string[];
+  /** Complaints about this roast that it explains. */
+  readonly explains: readonly Complaint[];
+  /** Findings that it was weighed against and outweighs. */
+  readonly outweighs: readonly FindingId[];
+  readonly proposal: Proposal;
+}
+
+export interface Diagnosis {
+  /** Strongest first; the first one's change is the one to make. Empty when the roast is in order. */
+  readonly findings: readonly Finding[];
+  /** Complaints that nothing in the roast explains: then it is the grinder, then the brewing (handbook, section 10). */
+  readonly unexplained: readonly Complaint[];
+  /** What to record next time, so that there is more to go by. */
+  readonly missing: readonly string[];
+}
+
+/** Evidence adds up to this before anything is said. */
+const SAID_FROM = 1;
+const STRONG_FROM = { likely: 1.3, plain: 1.8 };
+/** A complaint that a rule explains adds so much, but only to evidence of at least `NEEDS` in the record itself. */
+const COMPLAINT = 0.55;
+const NEEDS = 0.3;
+/** What is heard of the weaker of two that speak against each other, taken off the stronger. */
+const DISPUTED = 0.3;
+/** A cause that is at least so strong against its consequence takes its place. */
+const CAUSE_SHARE = 0.55;
+
+/** Reads a roast by every rule and weighs what they say against each other. */
+export function diagnose(its: Case): Diagnosis {
+  const weighed = findingIds.map((id) => weigh(id, its)).filter((each) => each.weight >= SAID_FROM);
+  const standing = settle(weighed);
+  const findings = standing
+    .sort((a, b) => b.weight - a.weight)
+    .map(
+      ({ id, weight, signs, explains, outweighs }): Finding => ({
+        id,
+        says: rules[id].says(its),
+        weight,
+        strength: weight >= STRONG_FROM.plain ? 'plain' : weight >= STRONG_FROM.likely ? 'likely' : 'perhaps',
+        evidence: signs.filter((sign) => sign.weight > 0).map(({ says }) => says),
+        against: signs.filter((sign) => sign.weight < 0).map(({ says }) => says),
+        explains,
+        outweighs,
+        proposal: rules[id].propose(its),
+      }),
+    );
+  const explained = new Set(findings.flatMap((finding) => finding.explains));
+  return {
+    findings,
+    unexplained: [...its.complaints.keys()].filter((complaint) => !explained.has(complaint)),
+    missing: missingFrom(its),
+  };
+}
+
+interface Weighed {
+  readonly id: FindingId;
+  readonly weight: number;
+  readonly signs: readonly Sign[];
+  readonly explains: readonly Complaint[];
+  readonly outweighs: readonly FindingId[];
+}
+
+function weigh(id: FindingId, its: Case): Weighed {
+  const rule = rules[id];
+  const signs = rule.signs(its).filter((sign): sign is Sign => !!sign && sign.weight !== 0);
+  const recorded = signs.reduce((sum, { weight }) => sum + weight, 0);
+  const explains = rule.explains.filter((complaint) => its.complaints.has(complaint));
+  const told = explains.length > 0 && recorded >= NEEDS ? COMPLAINT : 0;
+  const words = explains.flatMap((complaint) => its.complaints.get(complaint) ?? []);
+  const tasted: Sign[] = told > 0 ? [{ says: `It was called ${words.join(', ')}.`, weight: told }] : [];
+  return { id, weight: recorded + told, signs: [...signs, ...tasted], explains, outweighs: [] };
+}
+
+/** Of a cause and what follows from it the cause stays; of two that speak against each other the stronger, less sure. */
+function settle(all: readonly Weighed[]): Weighed[] {
+  const causes = (a: Weighed, b: Weighed) => rules[a.id].causes.includes(b.id);
+  const followsFrom = (each: Weighed) =>
+    all.some(
+      (cause) =>
+        causes(cause, each) &&
+        // Where either may bring about the other, the stronger one did.
+        cause.weight >= (causes(each, cause) ? 1 : CAUSE_SHARE) * each.weight,
+    );
+  const left = all.filter((each) => !followsFrom(each));
+  const opposed = (a: Weighed, b: Weighed) =>
+    a !== b && (rules[a.id].against.includes(b.id) || rules[b.id].against.includes(a.id));
+  return left.flatMap((each) => {
+    const rivals = left.filter((other) => opposed(each, other));
+    if (rivals.some((other) => other.weight > each.weight)) return [];
+    const disputed = rivals.reduce((sum, other) => sum + other.weight * DISPUTED, 0);
+    const weight = each.weight - Math.min(disputed, each.weight - SAID_FROM);
+    return [{ ...each, weight, outweighs: rivals.map(({ id }) => id) }];
+  });
+}

@@ -1,0 +1,7 @@
+export { type Case, type CaseFacts, caseOf } from './case.ts';
+export { type Complaint, complaintNames, complaints, complaintsOfCups } from './complaints.ts';
+export { type Diagnosis, diagnose, type Finding } from './diagnose.ts';
+export { type HeatControl, heatControl, settingAt } from './heatSet.ts';
+export { type InterviewQuestion, interviewFor } from './interview.ts';
+export { type FindingId, findingIds, type Proposal, type Rule, type Sign } from './rule.ts';
+export { rules } from './rules/index.ts';

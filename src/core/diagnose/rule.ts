@@ -1,0 +1,59 @@
+import type { NextChange } from '../experiment/index.ts';
+import type { Case } from './case.ts';
+import type { Complaint } from './complaints.ts';
+
+/** What can stand out. On users' disks, in saved views and experiments: never rename one alone. */
+export const findingIds = [
+  'misMarked',
+  'hotGear',
+  'hotStart',
+  'scorched',
+  'rushedBrowning',
+  'draggedBrowning',
+  'stall',
+  'overLong',
+  'underpowered',
+  'coldPlace',
+  'bigBatch',
+  'smallBatch',
+  'stoppedShort',
+  'wentTooFar',
+  'slowCooling',
+  'mixedBeans',
+  'poorMovement',
+  'oldGreen',
+] as const;
+export type FindingId = (typeof findingIds)[number];
+
+/** One piece of evidence: a sentence with its figures, and how much it says for (above 0) or against it. */
+export interface Sign {
+  readonly says: string;
+  readonly weight: number;
+}
+
+/** What to change, what for, and what it is expected to do. */
+export interface Proposal {
+  readonly change: NextChange;
+  /** The question an experiment asks with it: "Longer browning?" */
+  readonly question: string;
+  /** What it will do by this person's own roasts, where they tell. */
+  readonly expected?: string | undefined;
+}
+
+/** One row of handbook section 10: when it holds, and what follows. */
+export interface Rule {
+  readonly id: FindingId;
+  /** A few words for lists and filters. */
+  readonly name: string;
+  readonly explains: readonly Complaint[];
+  /** Findings that it speaks against: of the two only the stronger is shown. */
+  readonly against: readonly FindingId[];
+  /** Findings that follow from this one; they need no change of their own. */
+  readonly causes: readonly FindingId[];
+  /** Evidence from the record for and against it. */
+  readonly signs: (its: Case) => readonly (Sign | undefined | false)[];
+  /** The finding in one sentence. */
+  readonly says: (its: Case) => string;
+  /** ONE change for the next batch. */
+  readonly propose: (its: Case) => Proposal;
+}

@@ -1,0 +1,41 @@
+import type { FindingId, Rule } from '../rule.ts';
+import { bigBatch } from './bigBatch.ts';
+import { coldPlace } from './coldPlace.ts';
+import { draggedBrowning } from './draggedBrowning.ts';
+import { hotGear } from './hotGear.ts';
+import { hotStart } from './hotStart.ts';
+import { misMarked } from './misMarked.ts';
+import { mixedBeans } from './mixedBeans.ts';
+import { oldGreen } from './oldGreen.ts';
+import { overLong } from './overLong.ts';
+import { poorMovement } from './poorMovement.ts';
+import { rushedBrowning } from './rushedBrowning.ts';
+import { scorched } from './scorched.ts';
+import { slowCooling } from './slowCooling.ts';
+import { smallBatch } from './smallBatch.ts';
+import { stall } from './stall.ts';
+import { stoppedShort } from './stoppedShort.ts';
+import { underpowered } from './underpowered.ts';
+import { wentTooFar } from './wentTooFar.ts';
+
+/** Every rule, one file each. A new one is added here and to `findingIds`; the table test wants a record that shows it. */
+export const rules = {
+  misMarked,
+  hotGear,
+  hotStart,
+  scorched,
+  rushedBrowning,
+  draggedBrowning,
+  stall,
+  overLong,
+  underpowered,
+  coldPlace,
+  bigBatch,
+  smallBatch,
+  stoppedShort,
+  wentTooFar,
+  slowCooling,
+  mixedBeans,
+  poorMovement,
+  oldGreen,
+} as const satisfies Record<FindingId, Rule>;

@@ -1,0 +1,40 @@
+import { formatClock } from '../../units/index.ts';
+import type { Rule } from '../rule.ts';
+import { fact } from '../signs.ts';
+
+/** Handbook, section 6: a reading at first crack more than 8 °C off the gear's own means the probe moved or a mis-mark. */
+const READING_OFF_C = 8;
+/** One stretch so far short and the next so far long, in standard deviations, while the whole is as usual. */
+const ONE_OFF = 1.3;
+const WHOLE_WITHIN = 1.3;
+
+export const misMarked: Rule = {
+  id: 'misMarked',
+  name: 'first crack marked at the wrong moment',
+  explains: [],
+  against: ['rushedBrowning', 'draggedBrowning', 'stall', 'stoppedShort', 'wentTooFar', 'hotStart'],
+  causes: [],
+  signs: ({ spans, readingOffC, reached, complaints }) => {
+    const { middle, pace, afterCrack, total } = spans;
+    const after = pace ?? afterCrack;
+    const swapped =
+      middle && after && total && Math.abs(total.off) < WHOLE_WITHIN && middle.off * after.off < 0
+        ? Math.min(Math.abs(middle.off), Math.abs(after.off))
+        : 0;
+    return [
+      fact(
+        swapped > ONE_OFF,
+        `First crack stands at ${formatClock(reached.firstCrack ?? 0)}: that makes browning ${(middle?.off ?? 0) < 0 ? 'short' : 'long'} and the time after it ${(after?.off ?? 0) < 0 ? 'short' : 'long'}, while the whole roast is as usual.`,
+        0.55 + 0.35 * (swapped - ONE_OFF),
+      ),
+      fact(
+        readingOffC !== undefined && Math.abs(readingOffC) > READING_OFF_C,
+        `The reading there is ${Math.abs(Math.round(readingOffC ?? 0))} °C ${(readingOffC ?? 0) < 0 ? 'below' : 'above'} this gear's own at first crack.`,
+        1.05,
+      ),
+      fact(complaints.size > 0, 'Something was wrong with the cup, which a slip of the finger does not do.', -0.4),
+    ];
+  },
+  says: () => 'First crack was probably marked at another moment than it began to roll.',
+  propose: () => ({ change: { kind: 'care', care: 'byColour' }, question: 'Marked when it rolls?' }),
+};

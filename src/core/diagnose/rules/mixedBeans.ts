@@ -1,0 +1,27 @@
+import { processNames } from '../../bean/index.ts';
+import type { Rule } from '../rule.ts';
+import { fact } from '../signs.ts';
+
+const UNEVEN_BY_NATURE: readonly string[] = ['natural', 'decaf', 'wetHulled', 'honey'];
+
+export const mixedBeans: Rule = {
+  id: 'mixedBeans',
+  name: 'uneven beans, not an uneven roast',
+  explains: ['uneven'],
+  against: ['poorMovement', 'rushedBrowning'],
+  causes: [],
+  signs: ({ lot, roast }) => {
+    const mixed = lot?.grading === 'mixed' || lot?.blendOf !== undefined;
+    const byNature = lot !== undefined && UNEVEN_BY_NATURE.includes(lot.process);
+    return [
+      fact(mixed, lot?.blendOf ? 'The beans are a blend, roasted together.' : 'The lot is not graded by size.', 0.7),
+      fact(byNature, `Beans made the ${lot ? processNames[lot.process] : ''} way colour unevenly.`, 0.4),
+      !mixed && !byNature && { says: 'The beans are of one kind and size.', weight: -3 },
+      fact(roast.evenness === 'patchy', 'The colour is patchy.', 0.5),
+      fact(roast.evenness === 'even', 'The colour is even.', -2),
+      fact(roast.evenness !== 'patchy', 'The spread is small.', -0.6),
+    ];
+  },
+  says: () => 'The colour is uneven because the beans are; the roast did it no harm.',
+  propose: () => ({ change: { kind: 'care', care: 'lighter' }, question: 'A shade lighter for these beans?' }),
+};

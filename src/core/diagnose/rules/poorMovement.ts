@@ -1,0 +1,41 @@
+import { controlsOf } from '../../gear/index.ts';
+import type { Rule } from '../rule.ts';
+import { fact } from '../signs.ts';
+import { atMilestone } from '../sizing.ts';
+
+/** Gear that is stirred by hand wants it at least so often. */
+const FEW_STIRS = 2;
+
+export const poorMovement: Rule = {
+  id: 'poorMovement',
+  name: 'beans moved too little',
+  explains: ['uneven', 'scorched'],
+  against: ['mixedBeans'],
+  causes: [],
+  signs: (its) => {
+    const stirred = controlsOf(its.gear ?? { method: its.method.id }).some(({ id }) => id === 'stir');
+    const seen = its.live.filter((entry) => entry.kind === 'sense' && entry.sense === 'movement');
+    const stuck = seen.some((entry) => entry.kind === 'sense' && (entry.word === 'stuck' || entry.word === 'slow'));
+    return [
+      fact(stuck, 'The beans were seen to move slowly or not at all.', 0.7),
+      fact(its.roast.evenness === 'patchy', 'The colour is patchy.', 0.5),
+      fact(
+        stirred && its.stirs < FEW_STIRS,
+        its.stirs === 0 ? 'No stir was noted.' : 'Only one stir was noted.',
+        its.roast.evenness === 'patchy' ? 0.35 : 0.1,
+      ),
+      fact(its.roast.evenness === 'even', 'The colour is even.', -2),
+      fact(seen.length > 0 && !stuck, 'The beans were seen to move freely.', -0.5),
+    ];
+  },
+  says: () => 'The beans did not move enough to roast alike.',
+  propose: (its) =>
+    controlsOf(its.gear ?? { method: its.method.id }).some(({ id }) => id === 'tilt')
+      ? {
+          change: { kind: 'move', control: 'tilt', value: 2, when: { kind: 'at', atS: 0 } },
+          question: 'Tilted so that they turn over?',
+        }
+      : its.stirs > 0
+        ? { change: { kind: 'care', care: 'stirMore' }, question: 'Stirred without a pause?' }
+        : { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' },
+};

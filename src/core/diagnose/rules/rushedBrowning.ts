@@ -1,0 +1,28 @@
+import type { Rule } from '../rule.ts';
+import { asUsual, fact, spanSign } from '../signs.ts';
+import { atMilestone, sizedHeat } from '../sizing.ts';
+
+export const rushedBrowning: Rule = {
+  id: 'rushedBrowning',
+  name: 'browning rushed',
+  explains: ['tart', 'raw', 'uneven'],
+  against: ['draggedBrowning', 'stall', 'overLong', 'underpowered', 'coldPlace'],
+  causes: [],
+  signs: (its) => [
+    spanSign(its, 'middle', 'short'),
+    fact(its.heatMiddle - its.heatEarly >= 0.7, 'The heat was turned up in browning.', 0.4),
+    fact(its.heatMiddle <= -0.7, 'The heat was turned down in browning.', -0.5),
+    fact(
+      (its.rateAtFirstCrack ?? 0) > FAST,
+      `It still rose ${Math.round(its.rateAtFirstCrack ?? 0)} °C a minute at first crack.`,
+      0.3,
+    ),
+    fact((its.readingOffC ?? 0) < -8, 'The reading at first crack says that it was marked too soon.', -0.8),
+    asUsual(its, 'middle', 0.6),
+  ],
+  says: () => 'Browning, from yellow to first crack, was rushed.',
+  propose: (its) => ({ ...sizedHeat(its, -1, atMilestone('yellow'), 'yellowToFirst'), question: 'Longer browning?' }),
+};
+
+/** Still so fast at first crack, it will run away (handbook, section 6, says "still high"; the figure is ours), °C a minute. */
+const FAST = 14;

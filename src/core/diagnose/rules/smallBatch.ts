@@ -1,0 +1,27 @@
+import type { Rule } from '../rule.ts';
+import { fact, spanSign } from '../signs.ts';
+
+const SMALL = 0.88;
+
+export const smallBatch: Rule = {
+  id: 'smallBatch',
+  name: 'batch too small',
+  explains: ['tart', 'raw', 'scorched'],
+  against: ['bigBatch', 'underpowered', 'overLong', 'coldPlace'],
+  causes: ['hotStart', 'rushedBrowning'],
+  signs: (its) => {
+    const small = its.roast.greenGrams < its.usualGrams * SMALL;
+    const less = Math.round(its.usualGrams - its.roast.greenGrams);
+    return [
+      fact(small, `It was ${less} g less than the ${Math.round(its.usualGrams)} g this gear usually gets.`, 0.5),
+      !small && { says: 'The batch was no smaller than usual.', weight: -3 },
+      spanSign(its, 'drying', 'short', 0.6),
+      spanSign(its, 'toFirstCrack', 'short', 0.6),
+    ];
+  },
+  says: () => 'The small batch ran ahead of the gear’s usual heat.',
+  propose: (its) => ({
+    change: { kind: 'grams', byGrams: Math.max(5, Math.round((its.usualGrams - its.roast.greenGrams) / 5) * 5) },
+    question: 'The usual batch again?',
+  }),
+};

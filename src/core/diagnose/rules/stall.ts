@@ -1,0 +1,35 @@
+import type { Rule } from '../rule.ts';
+import { asUsual, fact, spanSign } from '../signs.ts';
+import { atMilestone, sizedHeat } from '../sizing.ts';
+
+/** Near zero before the pull (handbook, section 6; the figure is ours), °C a minute. */
+const STALLED = 1.5;
+
+export const stall: Rule = {
+  id: 'stall',
+  name: 'stalled after first crack',
+  explains: ['bready', 'flat'],
+  against: ['rushedBrowning', 'wentTooFar', 'stoppedShort'],
+  causes: ['overLong', 'draggedBrowning'],
+  signs: (its) => [
+    spanSign(its, 'pace', 'long'),
+    its.spans.pace === undefined && spanSign(its, 'afterCrack', 'long', 0.6),
+    fact(
+      its.rateAtPull !== undefined && its.rateAtPull < STALLED,
+      `Before the pull it rose only ${Math.max(0, Math.round((its.rateAtPull ?? 0) * 10) / 10)} °C a minute.`,
+      0.6,
+    ),
+    fact(
+      its.heatLate - its.heatEarly <= -1.5 && its.heatLate < -1.5,
+      'The heat was turned far down before or at first crack.',
+      0.4,
+    ),
+    fact((its.rateAtPull ?? 0) > 2 * STALLED, 'It was still rising at the pull.', -0.4),
+    asUsual(its, 'pace', 0.7),
+  ],
+  says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
+  propose: (its) => ({
+    ...sizedHeat(its, 1, atMilestone(its.heatMiddle <= -0.7 ? 'yellow' : 'firstCrack'), 'yellowToFirst'),
+    question: 'Enough heat to the end?',
+  }),
+};

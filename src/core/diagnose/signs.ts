@@ -1,0 +1,46 @@
+import { formatClock } from '../units/index.ts';
+import type { Case } from './case.ts';
+import type { Sign } from './rule.ts';
+import { type SpanKey, spanNames } from './spans.ts';
+
+/** Off by so many standard deviations a figure begins to speak, and by so many more it speaks plainly. */
+const SPEAKS_FROM = 1;
+const PLAIN_AFTER = 1.5;
+const MOST = 1.5;
+
+/** How much a figure that lies `off` standard deviations to one side says, 0 to 1.5. */
+export function weightOf(off: number): number {
+  return Math.min(MOST, Math.max(0, (off - SPEAKS_FROM) / PLAIN_AFTER));
+}
+
+/** A stretch that was longer or shorter than usual here; `share` of its full weight. */
+export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share = 1): Sign | undefined {
+  const span = its.spans[key];
+  if (!span) return undefined;
+  const weight = weightOf(side === 'long' ? span.off : -span.off) * share;
+  if (weight === 0) return undefined;
+  const { earlyS, lateS } = span.usual;
+  const took = key === 'toFirstCrack' ? 'came at' : 'took';
+  return {
+    says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${usualWords(its)} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
+    weight,
+  };
+}
+
+/** A stretch that was as usual speaks against what would have changed it. */
+export function asUsual(its: Case, key: SpanKey, weight: number): Sign | undefined {
+  const span = its.spans[key];
+  if (!span || Math.abs(span.off) > SPEAKS_FROM) return undefined;
+  return { says: `${spanNames[key]} was as usual, ${formatClock(span.seconds)}.`, weight: -weight };
+}
+
+/** A plain fact with its weight. */
+export function fact(holds: boolean | undefined, says: string, weight: number): Sign | undefined {
+  return holds ? { says, weight } : undefined;
+}
+
+/** Whose usual range it is. */
+export function usualWords(its: Case): string {
+  if (its.ownRoasts < 3) return `on ${its.method.name.toLowerCase()}s it is usually`;
+  return `on ${its.gear?.nickname ?? 'this gear'} it is usually`;
+}

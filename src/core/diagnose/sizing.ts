@@ -1,0 +1,108 @@
+import type { NextChange } from '../experiment/index.ts';
+import { expectationFor } from '../forecast/index.ts';
+import { controlsOf, largestGramsOf } from '../gear/index.ts';
+import type { Milestones } from '../roast/index.ts';
+import type { Case } from './case.ts';
+import { settingAt, stepsAbove } from './heatSet.ts';
+import type { Proposal } from './rule.ts';
+
+type Stretch = 'toYellow' | 'yellowToFirst' | 'toFirstCrack';
+type When = Extract<NextChange, { kind: 'move' }>['when'];
+
+/** A change must be small enough to see, and large enough too. */
+const MOST_STEPS = 2;
+const MOST_GRAMS_SHARE = 0.2;
+
+/**
+ * Less heat (`by` −1) or more (1) from a moment on, so that a stretch comes back to its usual length: so many steps as
+ * this gear's own roasts say, or the lid, or a smaller batch where there is no control of heat.
+ */
+export function sizedHeat(its: Case, by: -1 | 1, when: When, stretch: Stretch): Omit<Proposal, 'question'> {
+  const { heat } = its;
+  const missing = shortOf(its, stretch);
+  if (heat) {
+    const now = Math.round(when.kind === 'at' ? its.heatEarly : its.heatMiddle);
+    const steps = Math.min(
+      MOST_STEPS,
+      Math.max(1, Math.round(Math.abs(missing) / Math.max(1, perStepS(its, stretch)))),
+    );
+    const value = settingAt(heat, now + by * steps);
+    if (stepsAbove(heat, value) !== now)
+      return {
+        change: { kind: 'move', control: heat.id, value, when },
+        expected: expectedWords(its, steps * perStepS(its, stretch), by < 0),
+      };
+  }
+  const lid = controlsOf(its.gear ?? { method: its.method.id }).find(
+    (each) => each.kind === 'switch' && each.id === 'lid',
+  );
+  if (lid?.kind === 'switch' && by < 0 && !madeMove(its, 'lid', lid.on))
+    return { change: { kind: 'move', control: 'lid', value: lid.on, when } };
+  return sizedGrams(its, by, stretch);
+}
+
+/** A batch so much smaller or larger that it slows or hastens a stretch; which way depends on what carries the heat. */
+export function sizedGrams(its: Case, by: -1 | 1, stretch: Stretch): Omit<Proposal, 'question'> {
+  const { greenGrams } = its.roast;
+  // In hot air a bigger batch runs faster, elsewhere slower (handbook, section 4).
+  const bigger = (its.method.heatedBy === 'air') === by > 0;
+  const most = bigger
+    ? Math.min(greenGrams * (1 + MOST_GRAMS_SHARE), largestOf(its))
+    : greenGrams * (1 - MOST_GRAMS_SHARE);
+  const wanted = Math.abs(shortOf(its, stretch));
+  const whole = Math.abs(meanS(its, stretch, most) - meanS(its, stretch, greenGrams));
+  const share = whole > 1 ? Math.min(1, Math.max(0.25, wanted / whole)) : 0.5;
+  const byGrams = Math.round(((most - greenGrams) * share) / 5) * 5 || (bigger ? 5 : -5);
+  const gains = Math.abs(meanS(its, stretch, greenGrams + byGrams) - meanS(its, stretch, greenGrams));
+  return { change: { kind: 'grams', byGrams }, expected: expectedWords(its, gains, by < 0) };
+}
+
+/** The pull so much later or earlier as the stretch after first crack lay off, in fives, 15 to 30 s (handbook, section 10). */
+export function sizedPull(its: Case, side: 'later' | 'earlier'): NextChange {
+  const span = its.spans.afterCrack;
+  const offS = span ? Math.abs(span.seconds - span.usual.medianS) : 20;
+  const byS = Math.min(30, Math.max(15, Math.round(offS / 5) * 5));
+  return { kind: 'pull', byS: side === 'later' ? byS : -byS };
+}
+
+/** How much a stretch fell short of its usual length, seconds; below 0 where it was longer. */
+function shortOf(its: Case, stretch: Stretch): number {
+  const span =
+    its.spans[({ toYellow: 'drying', yellowToFirst: 'browning', toFirstCrack: 'toFirstCrack' } as const)[stretch]];
+  return span ? span.usual.medianS - span.seconds : 0;
+}
+
+function expectedWords(its: Case, seconds: number, slower: boolean): string | undefined {
+  if (its.ownRoasts < 3 || seconds < 3) return undefined;
+  return `By your own roasts on it that is about ${Math.round(seconds / 5) * 5 || 5} s ${slower ? 'slower' : 'faster'}.`;
+}
+
+function meanS(its: Case, stretch: Stretch, greenGrams: number): number {
+  return Math.exp(expectationFor({ ...its.usual.question, greenGrams }, its.past).fits.predict(stretch).mean);
+}
+
+/** What one step of heat does to a stretch by the household's own roasts, seconds. */
+function perStepS(its: Case, stretch: Stretch): number {
+  const { heat, usual } = its;
+  if (!heat) return 0;
+  const start = heat.kind === 'step' ? heat.start : heat.words.indexOf(heat.start) + 1;
+  const step = heat.kind === 'step' ? heat.by : 1;
+  const at = (factor: number) =>
+    Math.exp(expectationFor({ ...usual.question, heat: factor }, its.past).fits.predict(stretch).mean);
+  return Math.abs(at(1 - step / start) - at(1));
+}
+
+function largestOf(its: Case): number {
+  return largestGramsOf(its.gear ?? { method: its.method.id });
+}
+
+function madeMove(its: Case, control: string, value: string): boolean {
+  return its.live.some((entry) => entry.kind === 'move' && entry.control === control && entry.value === value);
+}
+
+/** The moment a change of heat is meant for. */
+export const fromStart: When = { kind: 'at', atS: 0 };
+export const atMilestone = (milestone: Extract<keyof Milestones, 'yellow' | 'firstCrack'>): When => ({
+  kind: 'milestone',
+  milestone,
+});

@@ -1,0 +1,15 @@
+// Kept apart from the schema, so that a screen that only names things does not load the validator.
+
+/** Changes of care, which no control has. On users' disks: never rename one alone. */
+export const cares = ['stirMore', 'shelter', 'coolFaster', 'moreAirflow', 'byColour', 'lighter', 'freshGreen'] as const;
+export type Care = (typeof cares)[number];
+
+export const careNames = {
+  stirMore: 'stir or shake without a pause until the beans turn yellow',
+  shelter: 'roast out of the wind and the cold',
+  coolFaster: 'cool faster: a fan under the colander, the beans spread thin',
+  moreAirflow: 'let smoke and chaff out: a wider opening, the chaff blown off as it comes',
+  byColour: 'pull by colour, smell and the forecast; listen from the side',
+  lighter: 'pull a shade lighter, before the spread shows',
+  freshGreen: 'roast the same from fresher green',
+} as const satisfies Record<Care, string>;

@@ -1,0 +1,31 @@
+import * as z from 'zod';
+import { idSchema } from '../ids/index.ts';
+import { nextChangeSchema } from './nextChange.ts';
+
+const at = z.iso.datetime();
+
+/** What came of an experiment. On users' disks: never rename one alone. */
+export const outcomes = ['helped', 'worse', 'noDifference'] as const;
+export type Outcome = (typeof outcomes)[number];
+
+/** A question that two roasts answer: one thing is changed, the rest stays. */
+export const experimentSchema = z.strictObject({
+  id: idSchema('experiment'),
+  /** "Longer browning?" */
+  question: z.string().trim().min(1).max(200),
+  change: nextChangeSchema,
+  /** The finding it started from; absent when the person asked of themselves. */
+  finding: z.string().max(40).optional(),
+  /** The roast as it was, and the one with the change; B may be another part of A's staged pull. */
+  aRoastId: idSchema('roast'),
+  bRoastId: idSchema('roast').optional(),
+  aPullId: idSchema('entry').optional(),
+  bPullId: idSchema('entry').optional(),
+  /** The blind flight that was to answer it. */
+  flightId: idSchema('flight').optional(),
+  outcome: z.enum(outcomes).optional(),
+  answeredAt: at.optional(),
+  note: z.string().trim().max(1000).optional(),
+  createdAt: at,
+});
+export type Experiment = z.infer<typeof experimentSchema>;

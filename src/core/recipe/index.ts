@@ -1,0 +1,1 @@
+export { type Recipe, recipeSchema } from './recipe.ts';
