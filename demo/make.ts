@@ -1,12 +1,13 @@
 // Writes the demo household, kept as the app's own open file. Seeded, so that it comes out the same: npm run demo-data
 import { writeFileSync } from 'node:fs';
-import { seededRandom } from '../src/core/chance/index.ts';
+import { type Random, seededRandom } from '../src/core/chance/index.ts';
 import { formatNotebook, type NotebookContent, noContent } from '../src/core/exchange/index.ts';
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
 import { demoCups, demoFlight } from './cups.ts';
 import { demoJars } from './jars.ts';
+import { demoExperiments, demoRecipe } from './learning.ts';
 import { gear, HOUSEHOLD_NAME, lots, type PlannedRoast, roasts } from './plan.ts';
 import { roastEntries } from './roastEntries.ts';
 
@@ -38,6 +39,8 @@ const gearRows = gear.map(({ key: _, pace: __, ...facts }) => ({
 const lotId = (key: string) => requireFound(lotRows[lots.findIndex((lot) => lot.key === key)], key).id;
 
 function makeRoast(planned: PlannedRoast): Roast {
+  // Each roast has a seed of its own, so that a change to one story leaves all others as they are.
+  const random = seededRandom(SEED + 1000 + planned.daysAgo);
   const place = gear.findIndex((each) => each.key === planned.gear);
   const on = requireFound(gear[place], planned.gear);
   const greenGrams = Math.round(((on.usualGrams ?? 100) * (0.95 + random() * 0.1)) / 5) * 5;
@@ -57,7 +60,8 @@ function makeRoast(planned: PlannedRoast): Roast {
     createdAt: startedAt,
     chargedAt: startedAt,
     clockShiftMs: 0,
-    entries: planned.story === 'misMarked' ? [...entries, correction(entries)] : entries,
+    ...(planned.story === 'hotGear' ? { gearHot: true as const } : {}),
+    entries: planned.story === 'misMarked' ? [...entries, correction(entries, random)] : entries,
     ...(planned.story === 'unweighed'
       ? {}
       : { evenness: planned.lot === 'rain' ? 'patchy' : planned.story === 'scorched' ? 'someSpread' : 'even' }),
@@ -67,7 +71,7 @@ function makeRoast(planned: PlannedRoast): Roast {
 }
 
 /** Half a minute after the stray pop the real crack began; the mark was moved there afterwards. */
-function correction(entries: readonly Entry[]): Entry {
+function correction(entries: readonly Entry[], random: Random): Entry {
   const mark = requireFound(
     entries.find((entry) => entry.kind === 'mark' && entry.milestone === 'firstCrack'),
     'a first crack',
@@ -84,6 +88,57 @@ const by = (note: string) =>
     note,
   );
 const blind = demoFlight(by('tart again'), by('lid off from yellow'), random);
+const onDay = (daysAgo: number) =>
+  requireFound(made[roasts.findIndex((roast) => roast.daysAgo === daysAgo)], `${daysAgo} days ago`);
+const jars = demoJars(made, TODAY_MS);
+const cups = demoCups(made, random);
+const recipe = demoRecipe(by('best cup yet'), random);
+const recipeDays = new Set([33, 12, 2].map((daysAgo) => onDay(daysAgo).id));
+const experiments = demoExperiments(
+  [
+    {
+      question: 'Longer browning?',
+      change: { kind: 'move', control: 'lid', value: 'off', when: { kind: 'milestone', milestone: 'yellow' } },
+      finding: 'rushedBrowning',
+      a: by('tart again'),
+      b: by('lid off from yellow'),
+      flight: blind.flight,
+      outcome: 'helped',
+      note: 'told apart blind, and both of us want the second one',
+    },
+    {
+      question: 'More distance until yellow?',
+      change: { kind: 'move', control: 'distance', value: 14, when: { kind: 'at', atS: 0 } },
+      finding: 'scorched',
+      a: by('dark spots'),
+      b: by('gun a hand further'),
+      outcome: 'helped',
+    },
+    {
+      question: 'A shade darker for this one?',
+      change: { kind: 'pull', byS: 15 },
+      a: by('strawberry'),
+      b: by('all the fruit'),
+      outcome: 'helped',
+    },
+    {
+      question: 'Enough heat to the end?',
+      change: { kind: 'move', control: 'oven', value: 260, when: { kind: 'milestone', milestone: 'firstCrack' } },
+      finding: 'stall',
+      a: by('flat and bready'),
+      b: by('turned the tray'),
+      outcome: 'noDifference',
+    },
+    { question: 'Stirred without a pause?', change: { kind: 'care', care: 'stirMore' }, a: onDay(12), b: onDay(2) },
+    {
+      question: 'Out of the wind and the cold?',
+      change: { kind: 'care', care: 'shelter' },
+      finding: 'coldPlace',
+      a: onDay(6),
+    },
+  ],
+  random,
+);
 const content: NotebookContent = {
   ...noContent,
   household: {
@@ -97,11 +152,13 @@ const content: NotebookContent = {
   },
   lots: lotRows,
   gear: gearRows,
-  roasts: made,
-  jars: demoJars(made, TODAY_MS),
-  cups: demoCups(made, random),
+  roasts: made.map((roast) => (recipeDays.has(roast.id) ? { ...roast, recipeId: recipe.id } : roast)),
+  jars,
+  cups,
   flights: [blind.flight],
   flightKeys: [blind.key],
+  recipes: [recipe],
+  experiments,
 };
 writeFileSync(new URL('household.gander.json', import.meta.url), formatNotebook(content, dayAt(0, 20)));
 console.log(

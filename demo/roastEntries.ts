@@ -47,7 +47,7 @@ export function roastEntries(planned: PlannedRoast, on: DemoGear, greenGrams: nu
 
 function setUpOf(planned: PlannedRoast, on: DemoGear, greenGrams: number, random: Random): SimulationSetUp {
   const lot = lots.find(({ key }) => key === planned.lot) ?? lots[0];
-  const supply = planned.story === 'rushed' ? 1.1 : planned.story === 'baked' ? 0.93 : 1;
+  const supply = planned.story === 'rushed' ? 1.16 : planned.story === 'baked' ? 0.9 : 1;
   return {
     method: on.method,
     controls: controlsOf(on),

@@ -32,6 +32,20 @@ export async function roastsUnderWay(db: GanderDatabase): Promise<RoastUnderWay[
   );
 }
 
+/** Ids of all roasts, newest first. */
+export async function roastIds(db: GanderDatabase): Promise<string[]> {
+  // Backwards, the database would walk the index one by one; forwards it gives all at once.
+  return (await db.roasts.orderBy('createdAt').primaryKeys()).reverse();
+}
+
+/** Roasts by their ids with the names they go by; those that are gone are left out. */
+export async function namedRoasts(db: GanderDatabase, ids: readonly string[]): Promise<NamedRoast[]> {
+  return named(
+    db,
+    (await db.roasts.bulkGet([...ids])).filter((roast) => roast !== undefined),
+  );
+}
+
 /** The newest `most` roasts, newest first. */
 export async function newestRoasts(db: GanderDatabase, most: number): Promise<NamedRoast[]> {
   return named(db, await db.roasts.orderBy('createdAt').reverse().limit(most).toArray());

@@ -37,6 +37,7 @@ export type RoastSetUp = Pick<
   | 'wind'
   | 'gearHot'
   | 'follows'
+  | 'recipeId'
 >;
 
 /** Which batch of which roast day this is. */
@@ -55,10 +56,10 @@ export async function startRoast(
   setUp: RoastSetUp,
   how: 'charge' | 'preheat',
   nowMs: number,
-  ofDay?: BatchOfDay,
+  part: { readonly ofDay?: BatchOfDay | undefined; readonly experimentId?: string | undefined } = {},
 ): Promise<Started> {
   await requireWritable(db);
-  return db.transaction('rw', db.roasts, db.underWay, db.days, async (): Promise<Started> => {
+  return db.transaction('rw', db.roasts, db.underWay, db.days, db.experiments, async (): Promise<Started> => {
     const busy = await db.underWay.get(setUp.gearId);
     if (busy) return { kind: 'gearBusy', roastId: busy.roastId };
     const now = new Date(nowMs).toISOString();
@@ -72,6 +73,9 @@ export async function startRoast(
     };
     await db.roasts.add(roast);
     await db.underWay.add({ gearId: roast.gearId, roastId: roast.id });
+    const { ofDay, experimentId } = part;
+    const experiment = experimentId && (await db.experiments.get(experimentId));
+    if (experiment) await db.experiments.put({ ...experiment, bRoastId: roast.id });
     const day = ofDay && (await db.days.get(dayId(ofDay.date)));
     if (day)
       await db.days.put({
@@ -120,13 +124,29 @@ export async function editRoast(db: GanderDatabase, roastId: string, facts: Part
   return change;
 }
 
-/** Deletes a roast; gives the change, for undo. */
-export async function removeRoast(db: GanderDatabase, roastId: string): Promise<Change> {
-  const before = await db.roasts.get(roastId);
-  if (!before) return [];
-  const change: Change = [{ table: 'roasts', before }];
+/** Deletes roasts in one go; gives the change, for undo. */
+export async function removeRoasts(db: GanderDatabase, roastIds: readonly string[]): Promise<Change> {
+  const found = await db.roasts.bulkGet([...roastIds]);
+  const change: Change = found.flatMap((before) => (before ? [{ table: 'roasts' as const, before }] : []));
   await applyChange(db, change);
   return change;
+}
+
+/** Gives a tag to roasts that lack it; gives the change, for undo. */
+export async function tagRoasts(db: GanderDatabase, roastIds: readonly string[], tag: string): Promise<Change> {
+  const found = await db.roasts.bulkGet([...roastIds]);
+  const change: Change = found.flatMap((before) =>
+    before && !before.tags?.includes(tag)
+      ? [{ table: 'roasts' as const, before, after: { ...before, tags: [...(before.tags ?? []), tag].slice(-12) } }]
+      : [],
+  );
+  await applyChange(db, change);
+  return change;
+}
+
+/** Deletes a roast; gives the change, for undo. */
+export async function removeRoast(db: GanderDatabase, roastId: string): Promise<Change> {
+  return removeRoasts(db, [roastId]);
 }
 
 /**

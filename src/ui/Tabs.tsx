@@ -14,7 +14,7 @@ interface TabsProps<Key extends string> {
 /** The pages of one place, the one that is open underlined. */
 export function Tabs<Key extends string>({ label, tabs, at }: TabsProps<Key>) {
   return (
-    <nav aria-label={label} className="no-print border-line flex flex-wrap gap-x-7 border-b">
+    <nav aria-label={label} className="no-print border-line flex gap-x-7 overflow-x-auto border-b whitespace-nowrap">
       {tabs.map(({ key, name, href }) => (
         <a
           key={key}

@@ -201,7 +201,7 @@ describe('roast days', () => {
     await addBatches(db, DATE, [batch(), batch()]);
     const first = (await getDay(db, DATE))?.batches[0];
     assert.ok(first);
-    const started = await startRoast(db, setUp(), 'charge', NOW, { date: DATE, batchId: first.id });
+    const started = await startRoast(db, setUp(), 'charge', NOW, { ofDay: { date: DATE, batchId: first.id } });
     assert.ok(started.kind === 'started');
     await logEntry(db, started.roast.id, { kind: 'pull', all: true }, 320);
     const rows = await batchRows(db, await getDay(db, DATE));

@@ -8,3 +8,4 @@ export {
   type Payback,
   payback,
 } from './money.ts';
+export { type MoneySoFar, moneySoFar, type RoastMoney } from './soFar.ts';

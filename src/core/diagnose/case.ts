@@ -20,7 +20,7 @@ import {
 } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
-import { type Complaint, complaintsOfCups } from './complaints.ts';
+import { type Complaint, complaintsOfCups, complaintsOfNote } from './complaints.ts';
 import { type HeatControl, heatControl, heatNear } from './heatSet.ts';
 import { againstMethod, type Spans, spansOf } from './spans.ts';
 
@@ -137,7 +137,10 @@ const HOT_SHARE = 0.7;
 
 /** Complaints of the cups, and those that the look of the beans makes. */
 function complaintsSeen({ roast, cups }: CaseFacts): Map<Complaint, readonly string[]> {
-  const found: Map<Complaint, readonly string[]> = complaintsOfCups(cups);
+  const found: Map<Complaint, readonly string[]> = new Map([
+    ...complaintsOfNote(roast.note, roast.stars),
+    ...complaintsOfCups(cups),
+  ]);
   if (roast.evenness === 'patchy') found.set('uneven', ['patchy']);
   if (roast.spots === 'many') found.set('scorched', ['many spots']);
   if (roast.bite === 'palerInside' || roast.snap === 'hard')

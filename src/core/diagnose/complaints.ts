@@ -29,8 +29,37 @@ const ofWord: Readonly<Record<string, Complaint>> = {
   smoky: 'bitter',
   harsh: 'bitter',
 };
+/** More words that people write in notes. */
+const ofNoteWord: Readonly<Record<string, Complaint>> = {
+  ...ofWord,
+  baked: 'bready',
+  papery: 'bready',
+  burnt: 'bitter',
+  acrid: 'bitter',
+  raw: 'raw',
+  spots: 'scorched',
+  scorched: 'scorched',
+  tipped: 'scorched',
+  patchy: 'uneven',
+  uneven: 'uneven',
+};
+/** After these a word says the opposite. */
+const NOT = new Set(['not', 'no', 'never', 'less', 'without', 'nothing', 'hardly']);
 /** A cup that was liked so well has no complaint in its words: a lively cup may be called tart. */
 const LIKED_FROM = 7.5;
+
+/** Which complaints a note speaks of, with the words; of a roast that was liked (four stars or more) none. */
+export function complaintsOfNote(note: string | undefined, stars: number | undefined): Map<Complaint, string[]> {
+  const found = new Map<Complaint, string[]>();
+  if (!note || (stars ?? 0) >= 4) return found;
+  const words = note.toLowerCase().match(/[a-z]+/g) ?? [];
+  words.forEach((word, i) => {
+    const complaint = ofNoteWord[word];
+    const denied = NOT.has(words[i - 1] ?? '') || NOT.has(words[i - 2] ?? '');
+    if (complaint && !denied) found.set(complaint, [...(found.get(complaint) ?? []), word]);
+  });
+  return found;
+}
 
 /** Which complaints the cups speak of, with the words they said it in. */
 export function complaintsOfCups(cups: readonly Cup[]): Map<Complaint, string[]> {

@@ -1,7 +1,8 @@
 import type { Case } from './case.ts';
 import type { Complaint } from './complaints.ts';
+import { type FindingId, findingIds } from './findingNames.ts';
 import { missingFrom } from './missing.ts';
-import { type FindingId, findingIds, type Proposal, type Sign } from './rule.ts';
+import type { Proposal, Sign } from './rule.ts';
 import { rules } from './rules/index.ts';
 
 /** What stands out in a roast, with what speaks for and against it. */
@@ -34,6 +35,8 @@ const SAID_FROM = 1;
 const STRONG_FROM = { likely: 1.3, plain: 1.8 };
 /** A complaint that a rule explains adds so much, but only to evidence of at least `NEEDS` in the record itself. */
 const COMPLAINT = 0.55;
+/** Each further complaint that the same rule explains. */
+const ANOTHER = 0.1;
 const NEEDS = 0.3;
 /** What is heard of the weaker of two that speak against each other, taken off the stronger. */
 const DISPUTED = 0.3;
@@ -80,7 +83,7 @@ function weigh(id: FindingId, its: Case): Weighed {
   const signs = rule.signs(its).filter((sign): sign is Sign => !!sign && sign.weight !== 0);
   const recorded = signs.reduce((sum, { weight }) => sum + weight, 0);
   const explains = rule.explains.filter((complaint) => its.complaints.has(complaint));
-  const told = explains.length > 0 && recorded >= NEEDS ? COMPLAINT : 0;
+  const told = explains.length > 0 && recorded >= NEEDS ? COMPLAINT + (explains.length - 1) * ANOTHER : 0;
   const words = explains.flatMap((complaint) => its.complaints.get(complaint) ?? []);
   const tasted: Sign[] = told > 0 ? [{ says: `It was called ${words.join(', ')}.`, weight: told }] : [];
   return { id, weight: recorded + told, signs: [...signs, ...tasted], explains, outweighs: [] };

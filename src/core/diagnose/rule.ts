@@ -1,29 +1,7 @@
 import type { NextChange } from '../experiment/index.ts';
 import type { Case } from './case.ts';
 import type { Complaint } from './complaints.ts';
-
-/** What can stand out. On users' disks, in saved views and experiments: never rename one alone. */
-export const findingIds = [
-  'misMarked',
-  'hotGear',
-  'hotStart',
-  'scorched',
-  'rushedBrowning',
-  'draggedBrowning',
-  'stall',
-  'overLong',
-  'underpowered',
-  'coldPlace',
-  'bigBatch',
-  'smallBatch',
-  'stoppedShort',
-  'wentTooFar',
-  'slowCooling',
-  'mixedBeans',
-  'poorMovement',
-  'oldGreen',
-] as const;
-export type FindingId = (typeof findingIds)[number];
+import type { FindingId } from './findingNames.ts';
 
 /** One piece of evidence: a sentence with its figures, and how much it says for (above 0) or against it. */
 export interface Sign {
@@ -43,8 +21,6 @@ export interface Proposal {
 /** One row of handbook section 10: when it holds, and what follows. */
 export interface Rule {
   readonly id: FindingId;
-  /** A few words for lists and filters. */
-  readonly name: string;
   readonly explains: readonly Complaint[];
   /** Findings that it speaks against: of the two only the stronger is shown. */
   readonly against: readonly FindingId[];

@@ -21,18 +21,34 @@ export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share 
   if (weight === 0) return undefined;
   const { earlyS, lateS } = span.usual;
   const took = key === 'toFirstCrack' ? 'came at' : 'took';
+  const given = key === 'middle' ? 'after such a drying, ' : '';
   return {
-    says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${usualWords(its)} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
+    says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${given}${usualWords(its)} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
     weight,
   };
 }
 
+/** Within so many standard deviations a stretch is plainly as usual. */
+const AS_USUAL = 0.75;
+
 /** A stretch that was as usual speaks against what would have changed it. */
 export function asUsual(its: Case, key: SpanKey, weight: number): Sign | undefined {
   const span = its.spans[key];
-  if (!span || Math.abs(span.off) > SPEAKS_FROM) return undefined;
+  if (!span || Math.abs(span.off) > AS_USUAL) return undefined;
   return { says: `${spanNames[key]} was as usual, ${formatClock(span.seconds)}.`, weight: -weight };
 }
+
+/**
+ * By how many standard deviations browning and the time after first crack lie off in opposite ways while the whole is as
+ * usual: so looks a first crack that was marked too soon or too late. 0 where they do not.
+ */
+export function swappedBy({ spans }: Pick<Case, 'spans'>): number {
+  const { middle, total } = spans;
+  const after = spans.pace ?? spans.afterCrack;
+  if (!middle || !after || !total || Math.abs(total.off) >= WHOLE_WITHIN || middle.off * after.off >= 0) return 0;
+  return Math.min(Math.abs(middle.off), Math.abs(after.off));
+}
+const WHOLE_WITHIN = 1.5;
 
 /** A plain fact with its weight. */
 export function fact(holds: boolean | undefined, says: string, weight: number): Sign | undefined {
@@ -41,6 +57,6 @@ export function fact(holds: boolean | undefined, says: string, weight: number): 
 
 /** Whose usual range it is. */
 export function usualWords(its: Case): string {
-  if (its.ownRoasts < 3) return `on ${its.method.name.toLowerCase()}s it is usually`;
+  if (its.ownRoasts < 3) return 'with this method it is usually';
   return `on ${its.gear?.nickname ?? 'this gear'} it is usually`;
 }

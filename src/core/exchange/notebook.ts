@@ -49,9 +49,10 @@ export function formatNotebook(content: NotebookContent, savedAt: string): strin
   return `${JSON.stringify(notebook, null, 1)}\n`;
 }
 
-/** The part of a notebook that one roast needs: itself, its lot with what it was blended of, and its gear. */
-export function roastContent(content: NotebookContent, roastId: string): NotebookContent {
-  const roasts = content.roasts.filter((roast) => roast.id === roastId);
+/** The part of a notebook that some roasts need: themselves, their lots with what those were blended of, and their gear. */
+export function roastContent(content: NotebookContent, ...roastIds: readonly string[]): NotebookContent {
+  const wanted = new Set<string>(roastIds);
+  const roasts = content.roasts.filter((roast) => wanted.has(roast.id));
   const lots = content.lots.filter((lot) => roasts.some((roast) => roast.lotId === lot.id));
   const parts = lots.flatMap((lot) => lot.blendOf?.map((part) => part.lotId as string) ?? []);
   return {
@@ -59,8 +60,8 @@ export function roastContent(content: NotebookContent, roastId: string): Noteboo
     lots: content.lots.filter((lot) => lots.includes(lot) || parts.includes(lot.id)),
     gear: content.gear.filter((gear) => roasts.some((roast) => roast.gearId === gear.id)),
     roasts,
-    jars: content.jars.filter((jar) => jar.roastId === roastId),
-    cups: content.cups.filter((cup) => cup.roastId === roastId && cup.flightId === undefined),
+    jars: content.jars.filter((jar) => wanted.has(jar.roastId)),
+    cups: content.cups.filter((cup) => wanted.has(cup.roastId ?? '') && cup.flightId === undefined),
     recipes: content.recipes.filter((recipe) => roasts.some((roast) => roast.recipeId === recipe.id)),
   };
 }

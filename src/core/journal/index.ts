@@ -1,2 +1,4 @@
 export { type JournalQuery, type JournalView, journalQuerySchema, journalViewSchema } from './journalView.ts';
+export { type JournalRow, journalRow } from './row.ts';
+export { type JournalAnswer, JournalIndex } from './search.ts';
 export { type Sorting, sortingNames, sortings } from './sorting.ts';

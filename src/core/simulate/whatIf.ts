@@ -2,9 +2,11 @@ import { seededRandom } from '../chance/index.ts';
 import type { SimulationSetUp } from './setUp.ts';
 import { type Ending, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
 
-/** What is asked: the same roast, but with other circumstances or with controls set otherwise from the start. */
+/** What is asked: the same beans, but in other gear or circumstances, or with controls set otherwise from the start. */
 export interface WhatIf {
-  readonly change: Partial<Pick<SimulationSetUp, 'greenGrams' | 'ambientC' | 'wind' | 'minutesSinceLast'>>;
+  readonly change: Partial<
+    Pick<SimulationSetUp, 'method' | 'controls' | 'greenGrams' | 'ambientC' | 'wind' | 'minutesSinceLast'>
+  >;
   readonly moves: readonly { readonly control: string; readonly value: string | number }[];
 }
 

@@ -23,10 +23,23 @@ interface RibbonRowProps extends NamedRoast {
   readonly toS: number;
   /** The three stretches in words below the ribbon. */
   readonly stretches: boolean;
+  /** For lists whose rows can be ticked. */
+  readonly tick?: { readonly ticked: boolean; readonly onTick: () => void };
 }
 
 /** One roast in a list: date and gear, its ribbon, its figures. The whole row leads to its page. */
-export function RibbonRow({ roast, lotName, gearName, ribbon, lineUp, width, fromS, toS, stretches }: RibbonRowProps) {
+export function RibbonRow({
+  roast,
+  lotName,
+  gearName,
+  ribbon,
+  lineUp,
+  width,
+  fromS,
+  toS,
+  stretches,
+  tick,
+}: RibbonRowProps) {
   const words = useWords();
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
   const roasted = roastedGrams(roast);
@@ -37,7 +50,18 @@ export function RibbonRow({ roast, lotName, gearName, ribbon, lineUp, width, fro
     roasted !== undefined && `−${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
   ].filter(Boolean);
   return (
-    <li className="[contain-intrinsic-size:auto_76px] [content-visibility:auto]">
+    <div className={tick ? 'relative pl-11 md:pl-12' : undefined}>
+      {tick && (
+        <label className="absolute top-1/2 left-0 flex size-11 -translate-y-1/2 items-center justify-center">
+          <input
+            type="checkbox"
+            aria-label={`Tick ${lotName}, ${shortDate(roast.createdAt)}`}
+            className="accent-ink size-5"
+            checked={tick.ticked}
+            onChange={tick.onTick}
+          />
+        </label>
+      )}
       <a
         href={`/journal/roast/?id=${encodeURIComponent(roast.id)}`}
         className="row-grid hover:bg-sunk items-center py-2"
@@ -69,7 +93,7 @@ export function RibbonRow({ roast, lotName, gearName, ribbon, lineUp, width, fro
           <Stars stars={roast.stars} />
         </span>
       </a>
-    </li>
+    </div>
   );
 }
 

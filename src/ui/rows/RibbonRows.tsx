@@ -2,7 +2,7 @@ import { ribbonOf } from '@/core/roast';
 import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '../ribbon/TimeAxis';
 import { useWidth } from '../useWidth';
-import { type LineUp, lineUpNames, sharedSpan } from './lineUp';
+import { axisLabel, type LineUp, sharedSpan } from './lineUp';
 import { RibbonRow } from './RibbonRow';
 
 interface RibbonRowsProps {
@@ -36,24 +36,19 @@ export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps)
       </div>
       <ol className="divide-line divide-y">
         {drawn.map(({ row, ribbon }) => (
-          <RibbonRow
-            key={row.roast.id}
-            {...row}
-            ribbon={ribbon}
-            lineUp={lineUp}
-            width={width}
-            fromS={fromS}
-            toS={toS}
-            stretches={stretches}
-          />
+          <li key={row.roast.id} className="[contain-intrinsic-size:auto_76px] [content-visibility:auto]">
+            <RibbonRow
+              {...row}
+              ribbon={ribbon}
+              lineUp={lineUp}
+              width={width}
+              fromS={fromS}
+              toS={toS}
+              stretches={stretches}
+            />
+          </li>
         ))}
       </ol>
     </div>
   );
-}
-
-function axisLabel(seconds: number, lineUp: LineUp): string {
-  if (seconds === 0) return lineUpNames[lineUp];
-  const minutes = Math.abs(seconds) / 60;
-  return `${seconds < 0 ? '−' : ''}${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)} min`;
 }

@@ -8,6 +8,13 @@ export const lineUpNames = { charge: 'beans in', firstCrack: 'first crack', pull
   string
 >;
 
+/** What a moment of the shared axis is called, counted from the line. */
+export function axisLabel(seconds: number, lineUp: LineUp): string {
+  if (seconds === 0) return lineUpNames[lineUp];
+  const minutes = Math.abs(seconds) / 60;
+  return `${seconds < 0 ? '−' : ''}${Number.isInteger(minutes) ? minutes : minutes.toFixed(1)} min`;
+}
+
 /** The moment of a ribbon that comes under the line, seconds from charge; undefined when it was not marked. */
 export function lineUpAt(ribbon: Ribbon, lineUp: LineUp): number | undefined {
   return lineUp === 'charge' ? 0 : ribbon.milestones[lineUp];

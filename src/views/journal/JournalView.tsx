@@ -1,43 +1,53 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useRef, useState } from 'react';
-import { database } from '@/store/current';
-import { newestRoasts } from '@/store/queries';
+import { useCallback, useMemo, useState } from 'react';
+import { type JournalQuery, type Sorting, sortings } from '@/core/journal';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
+import { JournalTabs } from '@/ui/JournalTabs';
 import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
-import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
+import { Narrow } from './Narrow';
+import { Rows } from './Rows';
+import { SavedViews } from './SavedViews';
+import { Ticked } from './Ticked';
+import { useJournal } from './useJournal';
 
-/** What a screen shows comes first, so that it is there at once; then so many at a time. */
-const FIRST = 8;
-const PAGE = 12;
-
-/** Every roast as a ribbon on one time scale, newest first. */
+/** Every roast as a ribbon on one time scale: to be searched, narrowed down, ticked and compared. */
 export function JournalView() {
   return (
     <Island>
-      <Rows />
+      <JournalTabs at="roasts" />
+      <Journal />
     </Island>
   );
 }
 
-function Rows() {
-  const [most, setMost] = useState(FIRST);
+function Journal() {
+  const [{ query, sorting }, setAsked] = useState(fromAddress);
   const [lineUp, setLineUp] = useState<LineUp>('charge');
-  const total = useLiveQuery(() => database().roasts.count(), []);
-  const rows = useLiveQuery(() => newestRoasts(database(), most), [most]);
-  const end = useRef<HTMLDivElement>(null);
-  const more = rows !== undefined && total !== undefined && rows.length < total;
-  useEffect(() => {
-    if (!more || !end.current) return;
-    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && setMost((now) => now + PAGE), {
-      rootMargin: '800px',
-    });
-    observer.observe(end.current);
-    return () => observer.disconnect();
-  }, [more]);
-  if (!rows) return <p className="text-husk py-10">Opening the journal…</p>;
-  if (rows.length === 0)
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
+  const [version, setVersion] = useState(0);
+  const journal = useJournal(query, sorting);
+  const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
+    const next = { query: some.query ?? query, sorting: some.sorting ?? sorting };
+    setAsked(next);
+    history.replaceState(null, '', addressOf(next));
+  };
+  const tick = useCallback(
+    (id: string) =>
+      setTicked((before) => {
+        const next = new Set(before);
+        if (!next.delete(id)) next.add(id);
+        return next;
+      }),
+    [],
+  );
+  const changed = () => {
+    setTicked(new Set());
+    setVersion((before) => before + 1);
+    journal.reload();
+  };
+  const shown = useMemo(() => journal.ids ?? [], [journal.ids]);
+  if (journal.total === 0)
     return (
       <section className="max-w-xl py-10">
         <h1 className="text-4xl">The journal is empty.</h1>
@@ -52,25 +62,81 @@ function Rows() {
     );
   return (
     <>
-      <div className="border-ink flex flex-wrap items-center gap-x-8 gap-y-3 border-b-2 py-4">
-        <h1 className="text-4xl">Journal</h1>
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-          <span className="text-husk">line up by</span>
-          <Segmented
-            label="Line up by"
-            value={lineUp}
-            options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
-            onChange={setLineUp}
-          />
+      <div className="border-ink border-b-2 py-4 max-sm:py-2">
+        <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
+          <h1 className="text-4xl">Journal</h1>
+          <p className="text-husk" role="status">
+            {countWords(journal.ids?.length, journal.total)}
+          </p>
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2 md:ml-auto">
+            <span className="text-husk max-sm:sr-only">line up by</span>
+            <Segmented
+              label="Line up by"
+              value={lineUp}
+              options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
+              onChange={setLineUp}
+            />
+          </div>
         </div>
-        <p className="text-husk">{total === 1 ? '1 roast' : `${total} roasts`}</p>
+        <Narrow query={query} sorting={sorting} journal={journal} onAsk={ask} />
+        <SavedViews query={query} sorting={sorting} onAsk={ask} />
+        {journal.failed && (
+          <p role="alert" className="text-danger mt-2">
+            The search could not be started on this device. The roasts are all here; reload the page to search again.
+          </p>
+        )}
       </div>
-      <RibbonRows rows={rows} lineUp={lineUp} stretches />
-      {more && (
-        <div ref={end} className="text-husk py-6">
-          Older roasts…
-        </div>
+      {journal.ids?.length === 0 ? (
+        <p className="py-8 text-lg">
+          No roast is like that.{' '}
+          <button type="button" className="font-bold underline underline-offset-4" onClick={() => ask({ query: {} })}>
+            Show all
+          </button>
+        </p>
+      ) : (
+        <Rows ids={shown} lineUp={lineUp} ticked={ticked} onTick={tick} version={version} />
       )}
+      <Ticked ticked={ticked} onUntick={() => setTicked(new Set())} onChanged={changed} />
     </>
   );
+}
+
+function countWords(found: number | undefined, total: number | undefined): string {
+  if (total === undefined || found === undefined) return 'Looking…';
+  if (found === total) return total === 1 ? '1 roast' : `${total} roasts`;
+  return `${found} of ${total} roasts`;
+}
+
+/** The address carries the question, so that a search can be gone back to. */
+function fromAddress(): { readonly query: JournalQuery; readonly sorting: Sorting } {
+  const given = new URLSearchParams(location.search);
+  const query: Record<string, string | number> = {};
+  for (const field of queryFields) {
+    const value = given.get(field);
+    if (value) query[field] = field === 'stars' || field === 'shade' ? Number(value) : value;
+  }
+  // What the address says is only ever compared with rows; nonsense finds nothing and harms nothing.
+  return { query: query as JournalQuery, sorting: sortings.find((each) => each === given.get('sort')) ?? 'newest' };
+}
+
+const queryFields = [
+  'text',
+  'lotId',
+  'gearId',
+  'process',
+  'shade',
+  'stars',
+  'finding',
+  'tag',
+  'from',
+  'to',
+] as const satisfies readonly (keyof JournalQuery)[];
+
+function addressOf({ query, sorting }: { readonly query: JournalQuery; readonly sorting: Sorting }): string {
+  const parts = new URLSearchParams();
+  for (const [name, value] of Object.entries(query))
+    if (value !== undefined && value !== '') parts.set(name, String(value));
+  if (sorting !== 'newest') parts.set('sort', sorting);
+  const text = parts.toString();
+  return text === '' ? location.pathname : `${location.pathname}?${text}`;
 }

@@ -11,8 +11,10 @@ import { GearForm } from '@/ui/forms/GearForm';
 import { LotForm } from '@/ui/forms/LotForm';
 import { useWords } from '@/ui/useHousehold';
 import { Expected } from './Expected';
+import { FromLine } from './FromLine';
 import { PlanCard } from './PlanCard';
 import { PlannedMoves } from './PlannedMoves';
+import type { PlanFrom } from './planFrom';
 import { Sentence } from './Sentence';
 import { Since } from './Since';
 import { StagedChoice } from './StagedChoice';
@@ -29,6 +31,7 @@ interface PlanProps {
   readonly day: RoastDay | undefined;
   readonly earlier: Roast | undefined;
   readonly batch: DayBatch | undefined;
+  readonly from: PlanFrom | undefined;
 }
 
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
@@ -41,7 +44,7 @@ export function Plan(props: PlanProps) {
 
 type PlanningProps = PlanProps & Omit<ReturnType<typeof useChoices>, 'choices'> & { readonly choices: Choices };
 
-function Planning({ gear, lots, day, earlier, batch, choices, choose, chooseGear }: PlanningProps) {
+function Planning({ gear, lots, day, earlier, batch, from, choices, choose, chooseGear }: PlanningProps) {
   const { weightUnit } = useWords();
   const planned = usePlanned(choices, gear, lots, weightUnit);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
@@ -56,7 +59,7 @@ function Planning({ gear, lots, day, earlier, batch, choices, choose, chooseGear
     if (!batches) return;
     if (!sure && startQuestion(planned)) return setAsking(how);
     setAsking(undefined);
-    const started = await begin({ choices, planned, earlier, batch, how, nowMs });
+    const started = await begin({ choices, planned, earlier, batch, from, how, nowMs });
     const href = `/roast/live/?id=${encodeURIComponent(started.id)}`;
     if (started.kind === 'started') return location.assign(href);
     setTrouble(
@@ -74,6 +77,7 @@ function Planning({ gear, lots, day, earlier, batch, choices, choose, chooseGear
   return (
     <>
       <section className="no-print pt-6">
+        {from && <FromLine from={from} gear={planned.gear} />}
         <Sentence
           choices={choices}
           planned={planned}

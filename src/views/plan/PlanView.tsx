@@ -8,6 +8,7 @@ import { LotForm } from '@/ui/forms/LotForm';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
 import { Plan } from './Plan';
+import { planFrom } from './planFrom';
 
 /** Before a roast: what goes in, in what, how dark. Asks for gear and beans first where there are none. */
 export function PlanView() {
@@ -24,13 +25,14 @@ function Gathered() {
   const [again, batchId] = [query.get('again'), query.get('batch')];
   const data = useLiveQuery(async () => {
     const db = database();
-    const [gear, lots, earlier, day] = await Promise.all([
+    const [gear, lots, earlier, day, from] = await Promise.all([
       gearWithUse(db),
       lotsWithStock(db),
       again ? getNamedRoast(db, again) : undefined,
       getDay(db, dayOf(new Date())),
+      planFrom(db, query),
     ]);
-    return { gear, lots, earlier, day };
+    return { gear, lots, earlier, day, from };
   }, [again]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)
@@ -53,7 +55,8 @@ function Gathered() {
       gear={data.gear.map((each) => each.gear)}
       lots={data.lots}
       day={data.day}
-      earlier={data.earlier?.roast}
+      earlier={data.from?.earlier ?? data.earlier?.roast}
+      from={data.from}
       batch={data.day?.batches.find(({ id }) => id === batchId)}
     />
   );

@@ -3,6 +3,7 @@ import type { Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { addBatches, dayOf } from '@/store/days';
 import { type RoastSetUp, startRoast } from '@/store/roasting';
+import type { PlanFrom } from './planFrom';
 import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
 
@@ -11,22 +12,26 @@ interface Beginning {
   readonly planned: Planned;
   readonly earlier: Roast | undefined;
   readonly batch: DayBatch | undefined;
+  readonly from: PlanFrom | undefined;
   readonly how: 'charge' | 'preheat';
   readonly nowMs: number;
 }
 
 /** Starts the roast, or the first of several batches, which then make a roast day. Gives the roast, or the one that keeps the gear busy. */
-export async function begin({ choices, planned, earlier, batch, how, nowMs }: Beginning) {
+export async function begin({ choices, planned, earlier, batch, from, how, nowMs }: Beginning) {
   const today = dayOf(new Date(nowMs));
   const several = !batch && (planned.batches?.batches ?? 1) > 1;
   const added = several ? await toDay(choices, planned) : undefined;
   const batchId = batch?.id ?? added?.[0]?.id;
   const started = await startRoast(
     database(),
-    setUpOf(choices, planned, earlier),
+    { ...setUpOf(choices, planned, earlier), ...(from?.kind === 'recipe' ? { recipeId: from.recipe.id } : {}) },
     how,
     nowMs,
-    batchId && { date: today, batchId },
+    {
+      ofDay: batchId ? { date: today, batchId } : undefined,
+      experimentId: from?.kind === 'experiment' ? from.experiment.id : undefined,
+    },
   );
   return started.kind === 'started'
     ? { kind: 'started' as const, id: started.roast.id }

@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
+import type { Chosen } from '@/core/experiment';
 import { type Gear, methodOf, usualGramsOf } from '@/core/gear';
 import { type DayBatch, equalParts, schoolsFor, stagedShades } from '@/core/plan';
 import type { PlannedMove, PlannedPart, PullRule, Roast } from '@/core/roast';
@@ -32,6 +33,8 @@ export interface Begin {
   readonly earlier: Roast | undefined;
   /** The batch of a roast day that is to be roasted now. */
   readonly batch: DayBatch | undefined;
+  /** An experiment or a recipe, with what it asks for. */
+  readonly from: { readonly chosen: Chosen } | undefined;
 }
 
 /**
@@ -40,13 +43,13 @@ export interface Begin {
  */
 export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], unit: WeightUnit, begin: Begin) {
   const [choices, setChoices] = useState<Choices>();
-  const wantedGear = begin.batch?.gearId ?? begin.earlier?.gearId;
+  const wantedGear = begin.batch?.gearId ?? begin.from?.chosen.gearId ?? begin.earlier?.gearId;
   const last = useLiveQuery(async () => ({ roast: await lastRoast(database(), wantedGear) }), [wantedGear]);
   const ready = last !== undefined;
   // biome-ignore lint/correctness/useExhaustiveDependencies: filled once, when the journal has answered; typing must not be overwritten
   useEffect(() => {
     if (!ready || choices) return;
-    const filled = fill(begin.earlier ?? last.roast, gear, lots, unit, wantedGear);
+    const filled = fill(begin.from?.chosen ?? begin.earlier ?? last.roast, gear, lots, unit, wantedGear);
     setChoices(begin.batch ? ofBatch(filled, begin.batch, gear, unit) : filled);
   }, [ready]);
 
@@ -85,7 +88,7 @@ export function usualRule(gear: Gear, shade: ShadeNumber): PullRule {
 }
 
 function fill(
-  roast: Roast | undefined,
+  roast: Chosen | undefined,
   gear: readonly Gear[],
   lots: readonly LotStock[],
   unit: WeightUnit,

@@ -23,8 +23,11 @@ export function EntryList({ roast, controlName }: EntryListProps) {
   const [changes, setChanges] = useState<readonly Id<'entry'>[]>([]);
   const all = liveEntries(roast.entries);
   // A probe's readings by the hundred are the curve's, not a list's.
-  const live = all.filter((entry) => entry.kind !== 'reading' || entry.source === 'hand');
-  const streamed = all.length - live.length;
+  const told = all.filter((entry) => entry.kind !== 'reading' || entry.source === 'hand');
+  const streamed = all.length - told.length;
+  const pops = told.filter((entry) => entry.kind === 'crack').length;
+  const [popsShown, setPopsShown] = useState(false);
+  const live = popsShown ? told : told.filter((entry) => entry.kind !== 'crack');
   const log = async (draft: EntryDraft, atS: number) => {
     const id = await logEntry(database(), roast.id, draft, atS);
     setChanges((ids) => [...ids, id]);
@@ -35,7 +38,7 @@ export function EntryList({ roast, controlName }: EntryListProps) {
     setChanges((ids) => ids.slice(0, -1));
     if (target) await logEntry(database(), roast.id, { kind: 'undo', target }, last);
   };
-  const last = live.at(-1)?.at ?? 0;
+  const last = told.at(-1)?.at ?? 0;
   return (
     <>
       <ol className="divide-line divide-y">
@@ -61,11 +64,18 @@ export function EntryList({ roast, controlName }: EntryListProps) {
             </button>
           </li>
         ))}
+        {pops > 0 && (
+          <li className="py-1">
+            <Button variant="quiet" onClick={() => setPopsShown(!popsShown)}>
+              {popsShown ? 'Hide the pops' : `Show the ${pops === 1 ? 'one pop' : `${pops} pops`} that were tapped`}
+            </Button>
+          </li>
+        )}
         {streamed > 0 && <li className="text-husk py-3">{streamed} readings of the probe, drawn above.</li>}
-        {live.length === 0 && <li className="text-husk py-3">Nothing was marked.</li>}
+        {told.length === 0 && <li className="text-husk py-3">Nothing was marked.</li>}
       </ol>
       <div className="mt-3 flex flex-wrap items-center gap-3">
-        <AddMilestone live={live} onAdd={(draft, at) => void log(draft, at)} />
+        <AddMilestone live={all} onAdd={(draft, at) => void log(draft, at)} />
         {changes.length > 0 && <Button onClick={() => void undo()}>Undo</Button>}
       </div>
     </>

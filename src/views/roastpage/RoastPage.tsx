@@ -28,8 +28,12 @@ import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
+import { ByRecipe } from './ByRecipe';
 import { CupsOfRoast } from './CupsOfRoast';
 import { EntryList } from './EntryList';
+import { Findings } from './Findings';
+import { KeepRecipe } from './KeepRecipe';
+import { Tags } from './Tags';
 
 const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
 
@@ -66,6 +70,7 @@ export function RoastPage(named: NamedRoast) {
         {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}.
       </h1>
       <p className="mt-3 text-lg">{stretchSentence(reached)}</p>
+      {roast.recipeId && <ByRecipe roast={roast} />}
       <div ref={ref} className="mt-8">
         <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
         <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
@@ -86,6 +91,14 @@ export function RoastPage(named: NamedRoast) {
             <RotateCcw className="mr-2 size-5" /> Roast this again
           </LinkButton>
         )}
+        {!isUnderWay(roast) && <KeepRecipe roast={roast} lotName={lotName} />}
+        {roast.follows && (
+          <LinkButton
+            href={`/journal/compare/?ids=${encodeURIComponent(roast.follows)},${encodeURIComponent(roast.id)}`}
+          >
+            Compare with the one before
+          </LinkButton>
+        )}
         <Button onClick={() => void save()}>
           <Download className="mr-2 inline size-5" />
           Save as a file
@@ -95,6 +108,7 @@ export function RoastPage(named: NamedRoast) {
           Delete
         </Button>
       </div>
+      {!isUnderWay(roast) && <Findings roast={roast} gear={gear} />}
       <div className="mt-10 grid gap-x-12 gap-y-8 lg:grid-cols-2">
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-4 text-2xl">The batch</h2>
@@ -114,6 +128,7 @@ export function RoastPage(named: NamedRoast) {
             .
           </p>
           <RoastFacts roast={roast} />
+          <Tags roast={roast} />
         </section>
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-2xl">What happened</h2>

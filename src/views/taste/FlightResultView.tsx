@@ -1,10 +1,19 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { answered, type Flight, type FlightKey, flightResult, questionNames } from '@/core/taste';
+import { database } from '@/store/current';
 import { LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 
 /** The answer, once all sheets are in or the flight was ended: the sentence first, then who picked what. */
 export function FlightResultView({ flight, flightKey }: { readonly flight: Flight; readonly flightKey: FlightKey }) {
   const { verdict, means } = flightResult(flight, flightKey);
+  const question = useLiveQuery(
+    () =>
+      database()
+        .experiments.filter(({ flightId }) => flightId === flight.id)
+        .first(),
+    [flight.id],
+  );
   const best = [...means].sort((a, b) => b.score - a.score)[0];
   const name = (cup: number | undefined) => flight.contenders[cup ?? -1]?.name ?? '';
   return (
@@ -58,8 +67,13 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
           </li>
         ))}
       </ol>
-      <div className="mt-6">
-        <LinkButton href="/taste/" variant="next">
+      <div className="mt-6 flex flex-wrap gap-3">
+        {question && !question.outcome && (
+          <LinkButton href="/journal/experiments/" variant="next">
+            Answer “{question.question}”
+          </LinkButton>
+        )}
+        <LinkButton href="/taste/" variant={question && !question.outcome ? 'plain' : 'next'}>
           To tasting
         </LinkButton>
       </div>

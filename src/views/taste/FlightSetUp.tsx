@@ -10,21 +10,30 @@ import {
   trianglePower,
 } from '@/core/taste';
 import { database } from '@/store/current';
+import { editExperiment } from '@/store/experiments';
 import { type JarNow, jarsOnShelf } from '@/store/shelf';
 import { startFlight } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
+import { experimentPair } from './experimentPair';
 
 const OTHER = 'other';
+/** The two cups of an experiment, which may be off the shelf by now. */
+const FROM_EXPERIMENT = ['experiment-a', 'experiment-b'] as const;
 const MOST_CUPS = 6;
 
 /** What is tasted against what, by whom, how often, and what that can be expected to show. */
 export function FlightSetUp() {
   const words = useWords();
-  const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), []);
-  const [question, setQuestion] = useState<FlightQuestion>('triangle');
+  const data = useLiveQuery(async () => {
+    const db = database();
+    const [jars, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db)]);
+    return { jars, pair };
+  }, []);
+  const asked = new URLSearchParams(location.search).has('experiment');
+  const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : 'triangle');
   const [cups, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>([
     { pick: '', name: '' },
     { pick: '', name: '' },
@@ -32,22 +41,23 @@ export function FlightSetUp() {
   const [tasters, setTasters] = useState('');
   const [rounds, setRounds] = useState(3);
   const [error, setError] = useState('');
-  if (!jars) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  const { jars, pair } = data;
   const names = tasters
     .split(/[,;\n]/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
   const sheets = Math.max(1, names.length) * rounds;
   const count = question === 'rank' ? cups.length : 2;
-  const shown = cups.slice(0, count).map((cup, i) => ({ ...cup, pick: cup.pick || (jars[i]?.pull.id ?? OTHER) }));
+  const shown = cups
+    .slice(0, count)
+    .map((cup, i) => ({ ...cup, pick: cup.pick || (pair && FROM_EXPERIMENT[i]) || (jars[i]?.pull.id ?? OTHER) }));
   const begin = async () => {
-    const contenders = shown.map(({ pick, name }) =>
-      contenderOf(
-        jars.find(({ pull }) => pull.id === pick),
-        name,
-        words.shade,
-      ),
-    );
+    const contenders = shown.map(({ pick, name }) => {
+      const of = (FROM_EXPERIMENT as readonly string[]).indexOf(pick);
+      const jar = jars.find(({ pull }) => pull.id === pick);
+      return pair?.contenders[of] ?? contenderOf(jar, name, words.shade);
+    });
     if (contenders.some(({ name }) => name === '')) return setError('Give the other coffee a name.');
     const same = new Set(shown.map(({ pick, name }) => (pick === OTHER ? name.trim() : pick))).size < shown.length;
     if (same) return setError('A flight needs different cups. Choose another one, or other coffee with a name.');
@@ -56,13 +66,14 @@ export function FlightSetUp() {
     // Round by round, so that nobody tastes twice in a row where there are several.
     const order = Array.from({ length: rounds }, () => names).flat();
     const id = await startFlight(database(), { question, contenders, tasters: order });
+    if (pair) await editExperiment(database(), pair.experiment, { flightId: id });
     location.assign(`/taste/flight/?id=${encodeURIComponent(id)}&pour`);
   };
   const set = (index: number, some: Partial<(typeof cups)[number]>) =>
     setCups(cups.map((cup, i) => (i === index ? { ...cup, ...some } : cup)));
   return (
     <section className="max-w-3xl pt-7">
-      <h1 className="mb-5 text-4xl">A blind flight</h1>
+      <h1 className="mb-5 text-4xl">{pair ? `A blind flight: ${pair.experiment.question}` : 'A blind flight'}</h1>
       <Segmented
         label="Question"
         value={question}
@@ -79,6 +90,11 @@ export function FlightSetUp() {
               value={cup.pick}
               onChange={(event) => set(i, { pick: event.target.value })}
             >
+              {pair?.contenders.map(({ name }, at) => (
+                <option key={FROM_EXPERIMENT[at]} value={FROM_EXPERIMENT[at]}>
+                  {name}
+                </option>
+              ))}
               {jars.map((jar) => (
                 <option key={jar.pull.id} value={jar.pull.id}>
                   {jarName(jar, words.shade)}

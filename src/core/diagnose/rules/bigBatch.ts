@@ -6,7 +6,6 @@ const BIG = 1.12;
 
 export const bigBatch: Rule = {
   id: 'bigBatch',
-  name: 'batch too big',
   explains: ['uneven', 'bready', 'flat', 'scorched'],
   against: ['smallBatch'],
   causes: ['overLong', 'draggedBrowning', 'underpowered', 'poorMovement'],
@@ -16,11 +15,7 @@ export const bigBatch: Rule = {
     return [
       fact(big, `It was ${byGrams} g more than the ${Math.round(its.usualGrams)} g this gear usually gets.`, 0.5),
       !big && { says: 'The batch was no bigger than usual.', weight: -3 },
-      fact(
-        its.roast.greenGrams > its.method.batchGrams.most,
-        `That is above what ${its.method.name.toLowerCase()}s take.`,
-        0.4,
-      ),
+      fact(its.roast.greenGrams > its.method.batchGrams.most, `That is above what this method takes.`, 0.4),
       its.method.heatedBy === 'air'
         ? spanSign(its, 'toFirstCrack', 'short', 0.6)
         : spanSign(its, 'toFirstCrack', 'long', 0.8),

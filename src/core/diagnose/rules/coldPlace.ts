@@ -4,7 +4,6 @@ import { isCold } from './underpowered.ts';
 
 export const coldPlace: Rule = {
   id: 'coldPlace',
-  name: 'slowed by cold or wind',
   explains: ['flat', 'bready', 'uneven'],
   against: ['hotStart', 'hotGear', 'smallBatch'],
   causes: ['overLong', 'draggedBrowning', 'underpowered'],

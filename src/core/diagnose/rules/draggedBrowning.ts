@@ -1,10 +1,9 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign } from '../signs.ts';
+import { asUsual, fact, spanSign, swappedBy } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const draggedBrowning: Rule = {
   id: 'draggedBrowning',
-  name: 'browning dragged',
   explains: ['flat', 'bready'],
   against: ['rushedBrowning', 'hotStart'],
   causes: [],
@@ -12,6 +11,11 @@ export const draggedBrowning: Rule = {
     spanSign(its, 'middle', 'long'),
     fact(its.heatMiddle <= -0.7, 'The heat was below its usual setting in browning.', 0.4),
     fact(its.heatMiddle >= 0.7, 'The heat was above its usual setting in browning.', -0.5),
+    fact(
+      swappedBy(its) > 1,
+      'The time after first crack lies off by as much the other way: the mark may be off.',
+      -0.6,
+    ),
     asUsual(its, 'middle', 0.6),
   ],
   says: () => 'Browning, from yellow to first crack, dragged.',

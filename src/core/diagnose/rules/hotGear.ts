@@ -4,7 +4,6 @@ import { asUsual, fact, spanSign } from '../signs.ts';
 
 export const hotGear: Rule = {
   id: 'hotGear',
-  name: 'began in hot gear',
   explains: ['tart', 'scorched', 'raw', 'uneven'],
   against: ['underpowered', 'coldPlace', 'overLong'],
   causes: ['hotStart', 'rushedBrowning', 'smallBatch'],

@@ -4,7 +4,6 @@ import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const hotStart: Rule = {
   id: 'hotStart',
-  name: 'too hot a start',
   explains: ['raw', 'scorched', 'uneven', 'tart'],
   against: ['underpowered', 'coldPlace', 'overLong', 'bigBatch'],
   causes: ['rushedBrowning'],
@@ -12,6 +11,7 @@ export const hotStart: Rule = {
     spanSign(its, 'drying', 'short'),
     fact(its.heatEarly >= 0.7, `The heat was ${steps(its.heatEarly)} above its usual setting until yellow.`, 0.5),
     fact(its.heatEarly <= -0.7, `The heat was ${steps(its.heatEarly)} below its usual setting until yellow.`, -0.8),
+    fact(Math.abs(its.heatEarly) < 0.4 && its.roast.spots !== 'many', 'The heat was at its usual setting.', -0.35),
     fact(its.roast.spots === 'many', 'Many beans have scorched spots.', 0.3),
     fact(its.roast.bite === 'palerInside', 'The beans are paler inside than outside.', 0.3),
     asUsual(its, 'drying', 0.7),

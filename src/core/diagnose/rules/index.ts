@@ -1,4 +1,5 @@
-import type { FindingId, Rule } from '../rule.ts';
+import type { FindingId } from '../findingNames.ts';
+import type { Rule } from '../rule.ts';
 import { bigBatch } from './bigBatch.ts';
 import { coldPlace } from './coldPlace.ts';
 import { draggedBrowning } from './draggedBrowning.ts';
@@ -18,7 +19,7 @@ import { stoppedShort } from './stoppedShort.ts';
 import { underpowered } from './underpowered.ts';
 import { wentTooFar } from './wentTooFar.ts';
 
-/** Every rule, one file each. A new one is added here and to `findingIds`; the table test wants a record that shows it. */
+/** Every rule, one file each. A new one is added here and to `findingNames`; the table test wants a record that shows it. */
 export const rules = {
   misMarked,
   hotGear,

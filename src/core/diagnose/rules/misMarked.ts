@@ -1,26 +1,22 @@
 import { formatClock } from '../../units/index.ts';
 import type { Rule } from '../rule.ts';
-import { fact } from '../signs.ts';
+import { fact, swappedBy } from '../signs.ts';
 
 /** Handbook, section 6: a reading at first crack more than 8 °C off the gear's own means the probe moved or a mis-mark. */
 const READING_OFF_C = 8;
-/** One stretch so far short and the next so far long, in standard deviations, while the whole is as usual. */
+/** One stretch so far short and the next so far long, in standard deviations. */
 const ONE_OFF = 1.3;
-const WHOLE_WITHIN = 1.3;
 
 export const misMarked: Rule = {
   id: 'misMarked',
-  name: 'first crack marked at the wrong moment',
   explains: [],
   against: ['rushedBrowning', 'draggedBrowning', 'stall', 'stoppedShort', 'wentTooFar', 'hotStart'],
   causes: [],
-  signs: ({ spans, readingOffC, reached, complaints }) => {
-    const { middle, pace, afterCrack, total } = spans;
-    const after = pace ?? afterCrack;
-    const swapped =
-      middle && after && total && Math.abs(total.off) < WHOLE_WITHIN && middle.off * after.off < 0
-        ? Math.min(Math.abs(middle.off), Math.abs(after.off))
-        : 0;
+  signs: (its) => {
+    const { spans, readingOffC, reached, complaints } = its;
+    const { middle } = spans;
+    const after = spans.pace ?? spans.afterCrack;
+    const swapped = swappedBy(its);
     return [
       fact(
         swapped > ONE_OFF,

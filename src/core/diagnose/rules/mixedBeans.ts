@@ -6,7 +6,6 @@ const UNEVEN_BY_NATURE: readonly string[] = ['natural', 'decaf', 'wetHulled', 'h
 
 export const mixedBeans: Rule = {
   id: 'mixedBeans',
-  name: 'uneven beans, not an uneven roast',
   explains: ['uneven'],
   against: ['poorMovement', 'rushedBrowning'],
   causes: [],

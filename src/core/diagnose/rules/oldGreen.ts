@@ -3,7 +3,6 @@ import { fact } from '../signs.ts';
 
 export const oldGreen: Rule = {
   id: 'oldGreen',
-  name: 'old green',
   explains: ['flat', 'bready'],
   against: [],
   causes: [],

@@ -5,14 +5,13 @@ import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const overLong: Rule = {
   id: 'overLong',
-  name: 'too long in all',
   explains: ['bready', 'flat'],
   against: ['hotStart', 'hotGear', 'rushedBrowning', 'smallBatch'],
   causes: ['draggedBrowning', 'stall'],
   signs: (its) => [
     fact(
       its.beyondMethod > 0,
-      `At ${formatClock(its.reached.pull ?? 0)} it is beyond what ${its.method.name.toLowerCase()}s usually take for this shade.`,
+      `At ${formatClock(its.reached.pull ?? 0)} it is beyond what this method usually takes for the shade.`,
       0.5,
     ),
     spanSign(its, 'total', 'long', 0.7),

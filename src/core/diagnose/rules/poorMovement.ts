@@ -8,7 +8,6 @@ const FEW_STIRS = 2;
 
 export const poorMovement: Rule = {
   id: 'poorMovement',
-  name: 'beans moved too little',
   explains: ['uneven', 'scorched'],
   against: ['mixedBeans'],
   causes: [],

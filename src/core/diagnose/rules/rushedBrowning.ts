@@ -1,15 +1,15 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign } from '../signs.ts';
+import { asUsual, fact, spanSign, swappedBy } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const rushedBrowning: Rule = {
   id: 'rushedBrowning',
-  name: 'browning rushed',
   explains: ['tart', 'raw', 'uneven'],
   against: ['draggedBrowning', 'stall', 'overLong', 'underpowered', 'coldPlace'],
   causes: [],
   signs: (its) => [
-    spanSign(its, 'middle', 'short'),
+    spanSign(its, 'middle', 'short', 0.8),
+    spanSign(its, 'browning', 'short', 0.3),
     fact(its.heatMiddle - its.heatEarly >= 0.7, 'The heat was turned up in browning.', 0.4),
     fact(its.heatMiddle <= -0.7, 'The heat was turned down in browning.', -0.5),
     fact(
@@ -18,6 +18,11 @@ export const rushedBrowning: Rule = {
       0.3,
     ),
     fact((its.readingOffC ?? 0) < -8, 'The reading at first crack says that it was marked too soon.', -0.8),
+    fact(
+      swappedBy(its) > 1,
+      'The time after first crack lies off by as much the other way: the mark may be off.',
+      -0.6,
+    ),
     asUsual(its, 'middle', 0.6),
   ],
   says: () => 'Browning, from yellow to first crack, was rushed.',

@@ -8,7 +8,6 @@ const CLOSE_SHARE = 0.7;
 
 export const scorched: Rule = {
   id: 'scorched',
-  name: 'scorched beans',
   explains: ['scorched', 'bitter'],
   against: ['mixedBeans'],
   causes: ['poorMovement', 'hotStart'],
@@ -17,6 +16,7 @@ export const scorched: Rule = {
     return [
       fact(its.roast.spots === 'many', 'Many beans have scorched spots.', 1),
       fact(its.roast.spots === 'some', 'Some beans have scorched spots.', 0.5),
+      fact(its.roast.spots === undefined && its.complaints.has('scorched'), 'The notes speak of scorched spots.', 0.5),
       fact(its.roast.spots === 'none', 'No bean has a scorched spot.', -2),
       fact(near !== undefined, `The heat came as near as ${near} cm.`, 0.4),
       fact(moved(its, 'stuck') || moved(its, 'slow'), 'The beans hardly moved.', 0.2),

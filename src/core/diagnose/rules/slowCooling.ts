@@ -8,7 +8,6 @@ const SLOW_S = 330;
 
 export const slowCooling: Rule = {
   id: 'slowCooling',
-  name: 'cooled too slowly',
   explains: ['bitter', 'flat', 'bready'],
   against: ['stoppedShort'],
   causes: [],

@@ -5,7 +5,6 @@ const SMALL = 0.88;
 
 export const smallBatch: Rule = {
   id: 'smallBatch',
-  name: 'batch too small',
   explains: ['tart', 'raw', 'scorched'],
   against: ['bigBatch', 'underpowered', 'overLong', 'coldPlace'],
   causes: ['hotStart', 'rushedBrowning'],

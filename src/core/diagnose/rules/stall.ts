@@ -7,7 +7,6 @@ const STALLED = 1.5;
 
 export const stall: Rule = {
   id: 'stall',
-  name: 'stalled after first crack',
   explains: ['bready', 'flat'],
   against: ['rushedBrowning', 'wentTooFar', 'stoppedShort'],
   causes: ['overLong', 'draggedBrowning'],

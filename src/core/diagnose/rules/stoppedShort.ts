@@ -5,7 +5,6 @@ import { sizedPull } from '../sizing.ts';
 
 export const stoppedShort: Rule = {
   id: 'stoppedShort',
-  name: 'pulled too soon',
   explains: ['tart', 'raw', 'flat'],
   against: ['wentTooFar', 'stall', 'slowCooling'],
   causes: [],

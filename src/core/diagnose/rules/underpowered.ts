@@ -4,7 +4,6 @@ import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const underpowered: Rule = {
   id: 'underpowered',
-  name: 'too little power',
   explains: ['flat', 'bready'],
   against: ['hotStart', 'hotGear', 'rushedBrowning', 'smallBatch'],
   causes: ['overLong', 'draggedBrowning', 'stall'],

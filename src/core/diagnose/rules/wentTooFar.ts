@@ -6,7 +6,6 @@ import { sizedPull } from '../sizing.ts';
 
 export const wentTooFar: Rule = {
   id: 'wentTooFar',
-  name: 'went too far',
   explains: ['bitter', 'flat'],
   against: ['stoppedShort', 'stall'],
   causes: ['slowCooling'],

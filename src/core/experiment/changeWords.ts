@@ -1,0 +1,36 @@
+import { controlsOf, type Gear } from '../gear/index.ts';
+import { milestoneNames } from '../roast/index.ts';
+import { formatClock } from '../units/index.ts';
+import { careNames } from './cares.ts';
+import type { NextChange } from './nextChange.ts';
+
+/** A change as what to do: "heat to 5 from yellow", "20 g less". `grams` writes a weight in the household's unit. */
+export function changeWords(
+  change: NextChange,
+  gear: Pick<Gear, 'method' | 'controls'> | undefined,
+  grams: (value: number) => string,
+): string {
+  switch (change.kind) {
+    case 'move': {
+      const control = controlsOf(gear ?? { method: 'other' }).find(({ id }) => id === change.control);
+      const label = control?.label.toLowerCase() ?? change.control;
+      const when =
+        change.when.kind === 'milestone'
+          ? `from ${milestoneNames[change.when.milestone]} on`
+          : change.when.atS === 0
+            ? 'from the start'
+            : `at ${formatClock(change.when.atS)}`;
+      if (change.value === undefined) return `one more ${label} ${when}`;
+      const unit = control?.kind === 'step' && control.unit ? ` ${control.unit}` : '';
+      return `${label} ${control?.kind === 'switch' ? '' : 'to '}${change.value}${unit} ${when}`;
+    }
+    case 'grams':
+      return `${grams(Math.abs(change.byGrams))} ${change.byGrams > 0 ? 'more' : 'less'}`;
+    case 'pull':
+      return `pull ${Math.abs(change.byS)} s ${change.byS > 0 ? 'later' : 'earlier'}`;
+    case 'coolGear':
+      return `let the gear cool for ${Math.round(change.minutes)} min`;
+    case 'care':
+      return careNames[change.care];
+  }
+}

@@ -1,0 +1,79 @@
+import type { Flight, FlightKey } from '../taste/index.ts';
+import { flightResult } from '../taste/index.ts';
+import type { Experiment, Outcome } from './experiment.ts';
+
+/** How far an experiment is. */
+export type ExperimentState = 'toRoast' | 'toTaste' | 'tasting' | 'answered';
+
+/** Where an experiment stands; a flight that has ended waits for its answer to be taken. */
+export function stateOf(experiment: Experiment, flight: Flight | undefined): ExperimentState {
+  if (experiment.outcome) return 'answered';
+  if (!experiment.bRoastId) return 'toRoast';
+  return flight ? 'tasting' : 'toTaste';
+}
+
+/** What a finished flight says of the change: B is the roast with it. Undefined where the flight asked something else. */
+export function outcomeOf(
+  experiment: Experiment,
+  flight: Flight,
+  key: FlightKey,
+): { readonly outcome: Outcome; readonly sentence: string; readonly shown: boolean } | undefined {
+  const { verdict, means } = flightResult(flight, key);
+  const of = (roastId: string | undefined, pullId: string | undefined) =>
+    flight.contenders.findIndex(
+      (each) =>
+        each.roastId === roastId && (pullId === undefined || each.pullId === undefined || each.pullId === pullId),
+    );
+  const [a, b] = [of(experiment.aRoastId, experiment.aPullId), of(experiment.bRoastId, experiment.bPullId)];
+  if (a === -1 || b === -1 || a === b) return undefined;
+  switch (flight.question) {
+    case 'preference': {
+      if (!verdict) return undefined;
+      const name = flight.contenders[b]?.name ?? '';
+      const outcome = !verdict.shown ? 'noDifference' : verdict.sentence.startsWith(name) ? 'helped' : 'worse';
+      return { outcome, sentence: verdict.sentence, shown: verdict.shown };
+    }
+    case 'triangle':
+      // Told apart is not yet liked better: the answer is the person's.
+      return verdict && !verdict.shown
+        ? { outcome: 'noDifference', sentence: verdict.sentence, shown: false }
+        : undefined;
+    case 'rank': {
+      const [before, after] = [means[a]?.score, means[b]?.score];
+      if (before === undefined || after === undefined) return undefined;
+      const by = after - before;
+      const outcome = Math.abs(by) < SAME_SCORE ? 'noDifference' : by > 0 ? 'helped' : 'worse';
+      return {
+        outcome,
+        sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} without it; a mean of so few proves nothing yet.`,
+        shown: false,
+      };
+    }
+  }
+}
+
+/** Means of scores closer than this are alike. */
+const SAME_SCORE = 0.5;
+
+/** What a kind of change came to so far. */
+export interface ChangeRecord {
+  readonly helped: number;
+  readonly worse: number;
+  readonly noDifference: number;
+}
+
+/** The score of changes, by the question that was asked, the most helpful first. */
+export function scoreOfChanges(
+  experiments: readonly Experiment[],
+): { readonly question: string; readonly record: ChangeRecord }[] {
+  const scores = new Map<string, Record<Outcome, number>>();
+  for (const { question, outcome } of experiments) {
+    if (!outcome) continue;
+    const score = scores.get(question) ?? { helped: 0, worse: 0, noDifference: 0 };
+    score[outcome]++;
+    scores.set(question, score);
+  }
+  return [...scores]
+    .map(([question, record]) => ({ question, record }))
+    .sort((x, y) => y.record.helped - y.record.worse - (x.record.helped - x.record.worse));
+}

@@ -1,0 +1,85 @@
+import { liveEntries, milestonesOfRoast, type Roast } from '../roast/index.ts';
+import { shadeOf } from '../shade/index.ts';
+import type { NextChange } from './nextChange.ts';
+
+/** What was otherwise between the two roasts of an experiment, besides what was meant to be. */
+export interface Sameness {
+  /** Whether the one change was really made; undefined where the record cannot tell. */
+  readonly changed: boolean | undefined;
+  /** What else was different, in words. */
+  readonly also: readonly string[];
+}
+
+/** Less of a difference is none: grams as a share, °C, and a move's steps. */
+const SAME_GRAMS_SHARE = 0.05;
+const SAME_AMBIENT_C = 6;
+/** A change of the pull counts as made when at least half of it was. */
+const HALF = 0.5;
+
+/** Checks the two records against each other. `grams` writes a weight in the household's unit. */
+export function samenessOf(a: Roast, b: Roast, change: NextChange, grams: (value: number) => string): Sameness {
+  const byGrams = b.greenGrams - a.greenGrams;
+  const also: (string | false)[] = [
+    a.lotId !== b.lotId && !(change.kind === 'care' && change.care === 'freshGreen') && 'you used other beans',
+    a.gearId !== b.gearId && 'you used other gear',
+    change.kind !== 'grams' &&
+      Math.abs(byGrams) > a.greenGrams * SAME_GRAMS_SHARE &&
+      `you also used ${grams(Math.abs(byGrams))} ${byGrams > 0 ? 'more' : 'less'}`,
+    a.wantedShade !== b.wantedShade &&
+      !(change.kind === 'care' && change.care === 'lighter') &&
+      `you also wanted it ${shadeOf(b.wantedShade).name} instead of ${shadeOf(a.wantedShade).name}`,
+    !(change.kind === 'care' && change.care === 'shelter') && weatherDifference(a, b),
+    change.kind !== 'coolGear' &&
+      (a.gearHot ?? false) !== (b.gearHot ?? false) &&
+      (b.gearHot ? 'the gear was still hot the second time' : 'the gear was still hot the first time'),
+    ...otherMoves(a, b, change),
+  ];
+  return { changed: wasMade(a, b, change), also: also.filter((each) => each !== false) };
+}
+
+function weatherDifference(a: Roast, b: Roast): string | false {
+  if (a.ambientC === undefined || b.ambientC === undefined) return false;
+  const by = Math.round(b.ambientC - a.ambientC);
+  return Math.abs(by) > SAME_AMBIENT_C && `it was ${Math.abs(by)} °C ${by > 0 ? 'warmer' : 'colder'}`;
+}
+
+/** Controls that were set in one of the two only. */
+function otherMoves(a: Roast, b: Roast, change: NextChange): string[] {
+  const settings = (roast: Roast) =>
+    new Set(
+      liveEntries(roast.entries).flatMap((entry) =>
+        entry.kind === 'move' && entry.value !== undefined ? [`${entry.control} ${entry.value}`] : [],
+      ),
+    );
+  const [inA, inB] = [settings(a), settings(b)];
+  const meant = change.kind === 'move' ? change.control : undefined;
+  const others = (from: Set<string>, to: Set<string>) =>
+    [...from].filter((each) => !to.has(each) && each.split(' ')[0] !== meant);
+  return [
+    ...others(inB, inA).map((each) => `you also set ${each}`),
+    ...others(inA, inB).map((each) => `you did not set ${each} again`),
+  ];
+}
+
+function wasMade(a: Roast, b: Roast, change: NextChange): boolean | undefined {
+  switch (change.kind) {
+    case 'grams':
+      return (b.greenGrams - a.greenGrams) / change.byGrams >= HALF;
+    case 'pull': {
+      const after = (roast: Roast) => {
+        const { firstCrack, pull } = milestonesOfRoast(roast);
+        return firstCrack === undefined || pull === undefined ? undefined : pull - firstCrack;
+      };
+      const [before, now] = [after(a), after(b)];
+      return before === undefined || now === undefined ? undefined : (now - before) / change.byS >= HALF;
+    }
+    case 'move':
+      return liveEntries(b.entries).some(
+        (entry) => entry.kind === 'move' && entry.control === change.control && entry.value === change.value,
+      );
+    case 'coolGear':
+      return !b.gearHot;
+    case 'care':
+      return change.care === 'lighter' ? b.wantedShade < a.wantedShade : undefined;
+  }
+}

@@ -1,0 +1,53 @@
+import { type Lot, lotTitle, type Process } from '../bean/index.ts';
+import type { Gear } from '../gear/index.ts';
+import { finalShade, liveEntries, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
+import { lossPercent, type ShadeNumber } from '../shade/index.ts';
+import type { Cup } from '../taste/index.ts';
+
+/** A roast as the journal searches, filters and sorts it. */
+export interface JournalRow {
+  readonly id: string;
+  readonly createdAt: string;
+  readonly lotId: string;
+  readonly gearId: string;
+  readonly lot: string;
+  readonly gear: string;
+  readonly process: Process | undefined;
+  /** As it came out, else as it was wanted. */
+  readonly shade: ShadeNumber;
+  readonly stars: number | undefined;
+  readonly pullS: number | undefined;
+  readonly lossPercent: number | undefined;
+  readonly tags: readonly string[];
+  /** Notes of the roast and of its cups. */
+  readonly notes: string;
+  readonly words: string;
+}
+
+/** Reads a roast for the journal. */
+export function journalRow(
+  roast: Roast,
+  lot: Lot | undefined,
+  gear: Gear | undefined,
+  cups: readonly Cup[],
+): JournalRow {
+  const live = liveEntries(roast.entries);
+  const roasted = roastedGrams(roast);
+  const noted = live.flatMap((entry) => (entry.kind === 'note' ? [entry.text] : []));
+  return {
+    id: roast.id,
+    createdAt: roast.createdAt,
+    lotId: roast.lotId,
+    gearId: roast.gearId,
+    lot: lot ? lotTitle(lot) : '',
+    gear: gear?.nickname ?? '',
+    process: lot?.process,
+    shade: finalShade(roast) ?? roast.wantedShade,
+    stars: roast.stars,
+    pullS: milestonesOf(live).pull,
+    lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
+    tags: roast.tags ?? [],
+    notes: [roast.note ?? '', ...noted, ...cups.map(({ note }) => note ?? '')].join(' ').trim(),
+    words: [...new Set(cups.flatMap(({ words }) => words))].join(' '),
+  };
+}

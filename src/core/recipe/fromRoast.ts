@@ -1,0 +1,29 @@
+import { movesMade } from '../experiment/index.ts';
+import { finalShade, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
+import { lossPercent } from '../shade/index.ts';
+import type { Recipe } from './recipe.ts';
+
+/** What to do to get this roast again: what was really done, not what was planned. Throws for a roast that was not pulled. */
+export function recipeFrom(roast: Roast, named: Pick<Recipe, 'id' | 'name' | 'createdAt'>): Recipe {
+  const { cooled: _, pull, ...reached } = milestonesOfRoast(roast);
+  if (pull === undefined) throw new RangeError(`roast must have been pulled, got ${roast.id} still open`);
+  const roasted = roastedGrams(roast);
+  const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
+  return {
+    ...named,
+    lotId: roast.lotId,
+    gearId: roast.gearId,
+    greenGrams: roast.greenGrams,
+    shade: finalShade(roast) ?? roast.wantedShade,
+    ...(roast.pullRule ? { pullRule: roast.pullRule } : {}),
+    moves: movesMade(roast),
+    guide: {
+      ...Object.fromEntries(
+        Object.entries(reached).map(([milestone, atS]) => [milestone, Math.max(0, Math.round(atS))]),
+      ),
+      pull: Math.max(0, Math.round(pull)),
+    },
+    ...(loss === undefined || loss < 0 || loss > 60 ? {} : { lossPercent: Math.round(loss * 10) / 10 }),
+    fromRoastId: roast.id,
+  };
+}

@@ -1,0 +1,26 @@
+import { type JournalRow, journalRow } from '@/core/journal';
+import type { Cup } from '@/core/taste';
+import type { GanderDatabase } from './database.ts';
+
+/** Roasts are read in lots of so many, so that thousands of logs are never in memory at once. */
+const CHUNK = 500;
+
+/** Every roast as the journal searches it, newest first. */
+export async function journalRows(db: GanderDatabase): Promise<JournalRow[]> {
+  const [lots, gear, cups, ids] = await Promise.all([
+    db.lots.toArray(),
+    db.gear.toArray(),
+    db.cups.toArray(),
+    db.roasts.orderBy('createdAt').reverse().primaryKeys(),
+  ]);
+  const lotOf = new Map(lots.map((lot) => [lot.id as string, lot]));
+  const gearOf = new Map(gear.map((each) => [each.id as string, each]));
+  const cupsOf = new Map<string, Cup[]>();
+  for (const cup of cups) if (cup.roastId) cupsOf.set(cup.roastId, [...(cupsOf.get(cup.roastId) ?? []), cup]);
+  const rows: JournalRow[] = [];
+  for (let at = 0; at < ids.length; at += CHUNK)
+    for (const roast of await db.roasts.bulkGet(ids.slice(at, at + CHUNK)))
+      if (roast)
+        rows.push(journalRow(roast, lotOf.get(roast.lotId), gearOf.get(roast.gearId), cupsOf.get(roast.id) ?? []));
+  return rows;
+}

@@ -1,0 +1,41 @@
+import { createId } from '@/core/ids';
+import { type Recipe, recipeFrom } from '@/core/recipe';
+import type { Roast } from '@/core/roast';
+import { applyChange, type Change } from './change.ts';
+import type { GanderDatabase } from './database.ts';
+import { secureRandom } from './random.ts';
+
+/** Keeps a roast as a recipe, and gives it. */
+export async function keepRecipe(db: GanderDatabase, roast: Roast, name: string): Promise<Recipe> {
+  const named = { id: createId('recipe', secureRandom), name, createdAt: new Date().toISOString() };
+  const recipe = recipeFrom(roast, named);
+  await applyChange(db, [{ table: 'recipes', after: recipe }]);
+  return recipe;
+}
+
+/** Recipes, newest first. */
+export async function allRecipes(db: GanderDatabase): Promise<Recipe[]> {
+  return (await db.recipes.toArray()).sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
+}
+
+/** Changes a recipe; gives the change, for undo. */
+export async function editRecipe(db: GanderDatabase, before: Recipe, facts: Partial<Recipe>): Promise<Change> {
+  const change: Change = [{ table: 'recipes', before, after: { ...before, ...facts } }];
+  await applyChange(db, change);
+  return change;
+}
+
+/** Deletes a recipe, not the roasts made by it; gives the change, for undo. */
+export async function removeRecipe(db: GanderDatabase, before: Recipe): Promise<Change> {
+  const change: Change = [{ table: 'recipes', before }];
+  await applyChange(db, change);
+  return change;
+}
+
+/** Roasts made by a recipe and the one it came from, oldest first. */
+export async function roastsOfRecipe(db: GanderDatabase, recipe: Recipe): Promise<Roast[]> {
+  const mine = await db.roasts
+    .filter((roast) => roast.recipeId === recipe.id || roast.id === recipe.fromRoastId)
+    .toArray();
+  return mine.sort((a, b) => (a.createdAt < b.createdAt ? -1 : 1));
+}

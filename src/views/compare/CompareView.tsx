@@ -1,0 +1,112 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useState } from 'react';
+import { figuresOf } from '@/core/compare';
+import { ownFirstCrackC } from '@/core/heat';
+import type { Cup } from '@/core/taste';
+import { database } from '@/store/current';
+import { getNamedRoast, type NamedRoast } from '@/store/queries';
+import { firstCrackReadings } from '@/store/readings';
+import { Alike } from '@/ui/Alike';
+import { LinkButton } from '@/ui/Button';
+import { Island } from '@/ui/Island';
+import { JournalTabs } from '@/ui/JournalTabs';
+import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
+import { RibbonRows } from '@/ui/rows/RibbonRows';
+import { Segmented } from '@/ui/Segmented';
+import { ComparedTable } from './ComparedTable';
+import { ComparedTemperatures } from './ComparedTemperatures';
+import { InWords } from './InWords';
+
+/** More than six ribbons are a list, not a comparison. */
+const MOST = 6;
+
+/** A roast with what it is compared by. */
+export interface Compared extends NamedRoast {
+  readonly cups: readonly Cup[];
+  /** The gear's own reading at first crack, °C. */
+  readonly ownC: number | undefined;
+}
+
+/** Up to six roasts side by side: what differs in words, then the ribbons, then the figures. */
+export function CompareView() {
+  return (
+    <Island>
+      <JournalTabs at="roasts" />
+      <Gathered />
+    </Island>
+  );
+}
+
+function Gathered() {
+  const ids = useMemo(
+    () =>
+      (new URLSearchParams(location.search).get('ids') ?? '')
+        .split(',')
+        .filter((id) => id !== '')
+        .slice(0, MOST),
+    [],
+  );
+  const compared = useLiveQuery(() => readCompared(ids), [ids]);
+  if (!compared) return <p className="text-husk py-10">Laying the roasts side by side…</p>;
+  if (compared.length < 2)
+    return (
+      <section className="max-w-xl py-10">
+        <h1 className="text-4xl">Two roasts make a comparison.</h1>
+        <p className="mt-3 mb-6">Tick two to six in the journal, then press “Compare”.</p>
+        <LinkButton href="/journal/" variant="next">
+          To the journal
+        </LinkButton>
+      </section>
+    );
+  return <Comparison compared={compared} />;
+}
+
+async function readCompared(ids: readonly string[]): Promise<Compared[]> {
+  const db = database();
+  const found = await Promise.all(
+    ids.map(async (id): Promise<Compared | undefined> => {
+      const named = await getNamedRoast(db, id);
+      if (!named) return undefined;
+      const [cups, readings] = await Promise.all([
+        db.cups.where('roastId').equals(id).toArray(),
+        firstCrackReadings(db, named.roast.gearId, ''),
+      ]);
+      return { ...named, cups, ownC: ownFirstCrackC(readings) };
+    }),
+  );
+  return found.filter((each) => each !== undefined);
+}
+
+function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
+  const [lineUp, setLineUp] = useState<LineUp>('charge');
+  const [baseId, setBaseId] = useState(compared[0]?.roast.id as string);
+  const base = compared.find(({ roast }) => roast.id === baseId) ?? (compared[0] as Compared);
+  const figures = useMemo(
+    () => new Map(compared.map((each) => [each.roast.id as string, figuresOf(each.roast, each.cups)])),
+    [compared],
+  );
+  return (
+    <article className="pt-7">
+      <InWords compared={compared} base={base} figures={figures} onBase={setBaseId} />
+      <div className="border-ink mt-8 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 pt-4">
+        <h2 className="mr-4 text-2xl">Ribbons</h2>
+        <span className="text-husk">line up by</span>
+        <Segmented
+          label="Line up by"
+          value={lineUp}
+          options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
+          onChange={setLineUp}
+        />
+      </div>
+      <RibbonRows rows={compared} lineUp={lineUp} />
+      <ComparedTemperatures compared={compared} lineUp={lineUp} />
+      {compared.length >= 3 && (
+        <section className="border-ink mt-8 border-t-2 pt-4">
+          <h2 className="mb-3 text-2xl">How alike they are</h2>
+          <Alike figures={[...compared].reverse().map(({ roast }) => figuresOf(roast, []))} />
+        </section>
+      )}
+      <ComparedTable compared={compared} figures={figures} />
+    </article>
+  );
+}

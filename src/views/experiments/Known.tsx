@@ -1,0 +1,67 @@
+import { changeWords } from '@/core/experiment';
+import { database } from '@/store/current';
+import { editExperiment } from '@/store/experiments';
+import { say } from '@/store/notices';
+import { Button } from '@/ui/Button';
+import { shortDate } from '@/ui/dates';
+import { useWords } from '@/ui/useHousehold';
+import type { ExperimentNow } from './readExperiments';
+
+const answers = {
+  helped: 'Yes, it helped.',
+  worse: 'No, it was worse.',
+  noDifference: 'No difference was found.',
+} as const;
+
+/** What this household knows now: every answer with what it rests on. */
+export function Known({ answered }: { readonly answered: readonly ExperimentNow[] }) {
+  const words = useWords();
+  return (
+    <section className="border-ink mt-8 border-t-2 pt-4">
+      <h2 className="mb-1 text-2xl">What this household knows now</h2>
+      <ul className="divide-line divide-y">
+        {answered.map(({ experiment, a, b, verdict, sameness }) => (
+          <li key={experiment.id} className="flex flex-wrap items-start gap-x-6 gap-y-2 py-3">
+            <div className="mr-auto max-w-3xl">
+              <p className="text-lg">
+                <b>{experiment.question}</b> {experiment.outcome && answers[experiment.outcome]}
+              </p>
+              <p className="text-husk">
+                {sentence(changeWords(experiment.change, a?.gear, words.weight))}{' '}
+                {verdict ?? 'By taste alone, no blind flight.'}
+                {experiment.note && ` “${experiment.note}”.`}
+                {sameness && sameness.also.length > 0 && ` Careful: ${sameness.also.join('; ')}.`}
+              </p>
+            </div>
+            <span className="text-husk flex flex-wrap items-center gap-x-4">
+              {a && b && a.roast.id !== b.roast.id && (
+                <a
+                  className="text-ink flex min-h-11 items-center underline underline-offset-4"
+                  href={`/journal/compare/?ids=${encodeURIComponent(a.roast.id)},${encodeURIComponent(b.roast.id)}`}
+                >
+                  {shortDate(a.roast.createdAt)} against {shortDate(b.roast.createdAt)}
+                </a>
+              )}
+              <Button
+                variant="quiet"
+                onClick={async () => {
+                  const change = await editExperiment(database(), experiment, {
+                    outcome: undefined,
+                    answeredAt: undefined,
+                  });
+                  say({ text: `“${experiment.question}” is open again.`, undo: change });
+                }}
+              >
+                Open again
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function sentence(text: string): string {
+  return `${text[0]?.toUpperCase()}${text.slice(1)}.`;
+}

@@ -1,0 +1,53 @@
+import {
+  type Experiment,
+  type ExperimentState,
+  outcomeOf,
+  type Sameness,
+  samenessOf,
+  stateOf,
+} from '@/core/experiment';
+import type { Flight } from '@/core/taste';
+import { flightResult } from '@/core/taste';
+import type { GanderDatabase } from '@/store/database';
+import { allExperiments } from '@/store/experiments';
+import { getNamedRoast, type NamedRoast } from '@/store/queries';
+import { keyOfEnded } from '@/store/tasting';
+
+/** An experiment with everything its answer rests on. */
+export interface ExperimentNow {
+  readonly experiment: Experiment;
+  readonly state: ExperimentState;
+  readonly a: NamedRoast | undefined;
+  readonly b: NamedRoast | undefined;
+  /** Undefined until both roasts are there, and for two parts of one roast. */
+  readonly sameness: Sameness | undefined;
+  readonly flight: Flight | undefined;
+  /** What the flight says in its own words, once it has ended. */
+  readonly verdict: string | undefined;
+  readonly suggested: ReturnType<typeof outcomeOf>;
+}
+
+/** Every experiment, newest first. `grams` writes a weight in the household's unit. */
+export async function readExperiments(db: GanderDatabase, grams: (value: number) => string): Promise<ExperimentNow[]> {
+  return Promise.all(
+    (await allExperiments(db)).map(async (experiment): Promise<ExperimentNow> => {
+      const [a, b, flight] = await Promise.all([
+        getNamedRoast(db, experiment.aRoastId),
+        experiment.bRoastId ? getNamedRoast(db, experiment.bRoastId) : undefined,
+        experiment.flightId ? db.flights.get(experiment.flightId) : undefined,
+      ]);
+      const key = flight && (await keyOfEnded(db, flight.id));
+      return {
+        experiment,
+        state: stateOf(experiment, flight),
+        a,
+        b,
+        sameness:
+          a && b && a.roast.id !== b.roast.id ? samenessOf(a.roast, b.roast, experiment.change, grams) : undefined,
+        flight,
+        verdict: flight && key ? flightResult(flight, key).verdict?.sentence : undefined,
+        suggested: flight && key ? outcomeOf(experiment, flight, key) : undefined,
+      };
+    }),
+  );
+}

@@ -1,0 +1,123 @@
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { TimeAxis } from '@/ui/ribbon/TimeAxis';
+import { axisLabel, type LineUp, sharedSpan } from '@/ui/rows/lineUp';
+import { RibbonRow } from '@/ui/rows/RibbonRow';
+import { useWidth } from '@/ui/useWidth';
+import { useRows } from './useRows';
+
+interface RowsProps {
+  readonly ids: readonly string[];
+  readonly lineUp: LineUp;
+  readonly ticked: ReadonlySet<string>;
+  readonly onTick: (id: string) => void;
+  readonly version: number;
+}
+
+/** A row's height before it was measured, px. */
+const ROW_PX = 77;
+/** Rows beyond the edges that are drawn too, so that none comes up empty while one scrolls. */
+const OVERSCAN = 6;
+
+/** The journal's rows, of which only those near the screen are drawn, however many there are. */
+export function Rows({ ids, lineUp, ticked, onTick, version }: RowsProps) {
+  const { ref, width } = useWidth();
+  const list = useRef<HTMLOListElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
+  // What stands above the list grows and shrinks; the list must know where it begins.
+  useEffect(() => {
+    const measure = () => setTop(list.current?.offsetTop ?? 0);
+    const observer = new ResizeObserver(measure);
+    observer.observe(document.body);
+    return () => observer.disconnect();
+  }, []);
+  const virtual = useWindowVirtualizer({
+    count: ids.length,
+    estimateSize: () => ROW_PX,
+    overscan: OVERSCAN,
+    scrollMargin: top,
+    getItemKey: (index) => ids[index] as string,
+  });
+  const items = virtual.getVirtualItems();
+  const rows = useRows(
+    items.map(({ index }) => ids[index] as string),
+    version,
+  );
+  const span = useGrowingSpan(rows, lineUp);
+  const focusRow = (index: number) => {
+    const next = Math.min(ids.length - 1, Math.max(0, index));
+    virtual.scrollToIndex(next);
+    requestAnimationFrame(() =>
+      list.current?.querySelector<HTMLElement>(`[data-row="${next}"] a`)?.focus({ preventScroll: true }),
+    );
+  };
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    const row = (event.target as HTMLElement).closest<HTMLElement>('[data-row]');
+    if (!row) return;
+    const index = Number(row.dataset.row);
+    const id = ids[index];
+    if (event.key === 'ArrowDown' || event.key === 'j') focusRow(index + 1);
+    else if (event.key === 'ArrowUp' || event.key === 'k') focusRow(index - 1);
+    else if (event.key === 'x' && id) onTick(id);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <div>
+      {/* As far in as the rows, whose ticks stand before them. */}
+      <div className="row-grid pl-11 md:pl-12">
+        <span className="text-husk hidden text-[0.85rem] md:block">↑ ↓ move · x ticks · / searches</span>
+        <div ref={ref} className="min-w-0">
+          <TimeAxis width={width} {...span} label={(seconds) => axisLabel(seconds, lineUp)} labelPx={96} />
+        </div>
+      </div>
+      <ol ref={list} className="relative" style={{ height: virtual.getTotalSize() }} onKeyDown={onKeyDown}>
+        {items.map(({ index, start, key }) => {
+          const row = rows.get(ids[index] as string);
+          return (
+            <li
+              key={key}
+              ref={virtual.measureElement}
+              data-index={index}
+              data-row={index}
+              aria-setsize={ids.length}
+              aria-posinset={index + 1}
+              className="border-line absolute inset-x-0 top-0 border-b"
+              style={{ transform: `translateY(${start - top}px)`, minHeight: ROW_PX }}
+            >
+              {row ? (
+                <RibbonRow
+                  {...row.named}
+                  ribbon={row.ribbon}
+                  lineUp={lineUp}
+                  width={width}
+                  {...span}
+                  stretches
+                  tick={{ ticked: ticked.has(row.named.roast.id), onTick: () => onTick(row.named.roast.id) }}
+                />
+              ) : null}
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+/** The time scale that holds every row that was read; it grows and never shrinks, so that nothing jumps on the way back. */
+function useGrowingSpan(
+  rows: ReturnType<typeof useRows>,
+  lineUp: LineUp,
+): { readonly fromS: number; readonly toS: number } {
+  const grown = useRef({ lineUp, fromS: 0, toS: 60 });
+  if (grown.current.lineUp !== lineUp) grown.current = { lineUp, fromS: 0, toS: 60 };
+  const now = sharedSpan(
+    [...rows.values()].map(({ ribbon }) => ribbon),
+    lineUp,
+  );
+  const { fromS, toS } = grown.current;
+  if (now.fromS < fromS || now.toS > toS)
+    grown.current = { lineUp, fromS: Math.min(fromS, now.fromS), toS: Math.max(toS, now.toS) };
+  return { fromS: grown.current.fromS, toS: grown.current.toS };
+}

@@ -1,0 +1,97 @@
+import { Download, Tag, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { roastContent } from '@/core/exchange';
+import { database } from '@/store/current';
+import { readContent } from '@/store/notebook';
+import { say } from '@/store/notices';
+import { removeRoasts, tagRoasts } from '@/store/roasting';
+import { Button, LinkButton } from '@/ui/Button';
+import { saveNotebook } from '@/ui/saveNotebook';
+
+interface TickedProps {
+  readonly ticked: ReadonlySet<string>;
+  readonly onUntick: () => void;
+  /** Roasts were deleted or tagged. */
+  readonly onChanged: () => void;
+}
+
+/** More than six ribbons are a list, not a comparison. */
+const MOST_COMPARED = 6;
+
+/** What can be done with the ticked roasts, at the lower edge while there are any. */
+export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
+  const [tagging, setTagging] = useState<string>();
+  if (ticked.size === 0) return null;
+  const ids = [...ticked];
+  const count = ids.length === 1 ? 'one roast' : `${ids.length} roasts`;
+  const remove = async () => {
+    const change = await removeRoasts(database(), ids);
+    say({ text: `${count[0]?.toUpperCase()}${count.slice(1)} deleted, with what was noted of them.`, undo: change });
+    onChanged();
+  };
+  const save = async () => saveNotebook(roastContent(await readContent(database()), ...ids), `${ids.length}-roasts`);
+  const tag = async () => {
+    const word = tagging?.trim().slice(0, 30);
+    setTagging(undefined);
+    if (!word) return;
+    const change = await tagRoasts(database(), ids, word);
+    say({ text: `${count[0]?.toUpperCase()}${count.slice(1)} tagged “${word}”.`, undo: change });
+    onChanged();
+  };
+  return (
+    <section
+      aria-label="Ticked roasts"
+      className="bg-chaff border-ink fixed inset-x-0 bottom-0 z-30 border-t-2 max-md:bottom-[calc(4.2rem+env(safe-area-inset-bottom))]"
+    >
+      <div className="mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-3 gap-y-2 px-4 py-3 sm:px-9">
+        <b className="mr-auto">{count} ticked</b>
+        {ids.length >= 2 && ids.length <= MOST_COMPARED && (
+          <LinkButton href={`/journal/compare/?ids=${ids.map(encodeURIComponent).join(',')}`} variant="next">
+            Compare
+          </LinkButton>
+        )}
+        {tagging === undefined ? (
+          <Button onClick={() => setTagging('')}>
+            <Tag className="mr-2 inline size-5" />
+            Tag
+          </Button>
+        ) : (
+          <form
+            className="flex items-center gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void tag();
+            }}
+          >
+            <input
+              // biome-ignore lint/a11y/noAutofocus: it was just asked for
+              autoFocus
+              aria-label="Tag for the ticked roasts"
+              placeholder="a word"
+              maxLength={30}
+              className="border-ink min-h-11 w-32 border-b-2 bg-transparent"
+              value={tagging}
+              onChange={(event) => setTagging(event.target.value)}
+              onKeyDown={(event) => event.key === 'Escape' && setTagging(undefined)}
+            />
+            <Button type="submit">Tag them</Button>
+          </form>
+        )}
+        <Button onClick={() => void save()}>
+          <Download className="mr-2 inline size-5" />
+          Save as a file
+        </Button>
+        <Button onClick={() => void remove()}>
+          <Trash2 className="mr-2 inline size-5" />
+          Delete
+        </Button>
+        <Button variant="quiet" onClick={onUntick}>
+          Untick
+        </Button>
+      </div>
+      {ids.length > MOST_COMPARED && (
+        <p className="text-husk mx-auto max-w-[1280px] px-4 pb-3 sm:px-9">Up to six roasts can be compared at once.</p>
+      )}
+    </section>
+  );
+}

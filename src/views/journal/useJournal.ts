@@ -1,0 +1,113 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { JournalQuery, Sorting } from '@/core/journal';
+import { database } from '@/store/current';
+import { roastIds } from '@/store/queries';
+import { answerOf, journalWorker } from '@/workers/journal/client';
+import type { FindingCount, JournalFacets } from '@/workers/journal/contract';
+
+/** Journals up to this size are looked through for findings unasked; larger ones when a finding is asked for. */
+const READ_UNASKED = 600;
+
+export interface JournalModel {
+  /** The roasts that match, in order; undefined until they are known. */
+  readonly ids: readonly string[] | undefined;
+  readonly total: number | undefined;
+  readonly facets: JournalFacets | undefined;
+  /** How far the search for findings is. */
+  readonly findings: { readonly done: number; readonly total: number; readonly found: readonly FindingCount[] };
+  readonly failed: boolean;
+  /** Something was changed here: read the journal anew. */
+  readonly reload: () => void;
+  readonly readFindings: () => void;
+}
+
+/** The ids of the journal in the wanted order: from the index alone, or from the worker where something is asked. */
+export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel {
+  const all = useLiveQuery(() => roastIds(database()), []);
+  const [facets, setFacets] = useState<JournalFacets>();
+  const [answer, setAnswer] = useState<{ readonly key: string; readonly ids: readonly string[] }>();
+  const [findings, setFindings] = useState<JournalModel['findings']>({ done: 0, total: 0, found: [] });
+  const [failed, setFailed] = useState(false);
+  const [loads, setLoads] = useState(0);
+  const [wanted, setWanted] = useState(false);
+  const plain = sorting === 'newest' && Object.values(query).every((part) => part === undefined || part === '');
+  const key = JSON.stringify([query, sorting]);
+  const count = all?.length;
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another number of roasts, or a change made here, is what reads anew
+  useEffect(() => {
+    if (count === undefined) return;
+    let current = true;
+    // After the first rows are painted: they do not need it.
+    const timer = setTimeout(() => {
+      answerOf(journalWorker().load(database().name))
+        .then((found) => current && setFacets(found))
+        .catch(() => current && setFailed(true));
+    }, 150);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [count, loads]);
+
+  const complete = findings.total > 0 && findings.done >= findings.total;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: findings that were found since change what a finding matches
+  useEffect(() => {
+    if (plain || !facets) return;
+    let current = true;
+    answerOf(journalWorker().ask(query, sorting) as unknown as Promise<{ ids: string[] }>)
+      .then(({ ids }) => current && setAnswer({ key, ids }))
+      .catch(() => current && setFailed(true));
+    return () => {
+      current = false;
+    };
+  }, [key, facets, complete, query.finding ? findings.done : 0]);
+
+  const reading = facets !== undefined && (wanted || query.finding !== undefined || (count ?? 0) <= READ_UNASKED);
+  useReadOn(reading, facets, setFindings);
+
+  const last = useRef<readonly string[]>(undefined);
+  if (answer?.key === key) last.current = answer.ids;
+  return {
+    // While an answer is under way the last one stays, so that nothing flickers under the typing.
+    ids: plain ? all : (last.current ?? (facets ? undefined : all)),
+    total: count,
+    facets,
+    findings,
+    failed,
+    reload: useCallback(() => setLoads((before) => before + 1), []),
+    readFindings: useCallback(() => setWanted(true), []),
+  };
+}
+
+/** Asks the worker for slice after slice until every roast was looked at. */
+function useReadOn(
+  reading: boolean,
+  facets: JournalFacets | undefined,
+  onRead: (findings: JournalModel['findings']) => void,
+): void {
+  // biome-ignore lint/correctness/useExhaustiveDependencies: facets are new whenever the journal was read anew
+  useEffect(() => {
+    if (!reading) return;
+    let current = true;
+    const go = async () => {
+      let shown = 0;
+      while (current) {
+        const found = await answerOf(journalWorker().readOn());
+        if (!current) return;
+        const end = found.done >= found.total;
+        // Now and then is enough for the eye.
+        if (end || performance.now() - shown > 400) {
+          shown = performance.now();
+          onRead(found);
+        }
+        if (end) return;
+      }
+    };
+    go().catch(() => {});
+    return () => {
+      current = false;
+    };
+  }, [reading, facets]);
+}

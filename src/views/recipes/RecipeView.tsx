@@ -1,0 +1,210 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import type { Lot } from '@/core/bean';
+import { figuresOf } from '@/core/compare';
+import { controlsOf, type Gear } from '@/core/gear';
+import { closenessTo, type Recipe } from '@/core/recipe';
+import { milestoneNames } from '@/core/roast';
+import { formatClock } from '@/core/units';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { getNamedRoast, type NamedRoast } from '@/store/queries';
+import { editRecipe, removeRecipe, roastsOfRecipe } from '@/store/recipes';
+import { Alike } from '@/ui/Alike';
+import { Button, LinkButton } from '@/ui/Button';
+import { shortDate } from '@/ui/dates';
+import { TextField } from '@/ui/Field';
+import { Island } from '@/ui/Island';
+import { JournalTabs } from '@/ui/JournalTabs';
+import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
+import { RibbonRows } from '@/ui/rows/RibbonRows';
+import { Segmented } from '@/ui/Segmented';
+import { useWords } from '@/ui/useHousehold';
+import { recipeWords } from './recipeWords';
+import { Scaled } from './Scaled';
+
+interface Found {
+  readonly recipe: Recipe;
+  readonly lot: Lot | undefined;
+  readonly gear: Gear | undefined;
+  /** The roast it came from and those made by it, oldest first. */
+  readonly roasts: readonly NamedRoast[];
+}
+
+/** One recipe: what to do, the ribbon to follow, how close its roasts came, and the same for another batch or gear. */
+export function RecipeView() {
+  return (
+    <Island>
+      <JournalTabs at="recipes" />
+      <Gathered />
+    </Island>
+  );
+}
+
+function Gathered() {
+  const id = new URLSearchParams(location.search).get('id') ?? '';
+  const found = useLiveQuery(async () => ({ one: await readRecipe(id) }), [id]);
+  if (!found) return <p className="text-husk py-10">Opening the recipe…</p>;
+  if (!found.one)
+    return (
+      <section className="max-w-xl py-10">
+        <h1 className="text-4xl">There is no such recipe here.</h1>
+        <p className="mt-3 mb-6">It may have been deleted, or it belongs to the other household on this device.</p>
+        <LinkButton href="/journal/recipes/" variant="next">
+          To the recipes
+        </LinkButton>
+      </section>
+    );
+  return <OneRecipe {...found.one} />;
+}
+
+async function readRecipe(id: string): Promise<Found | undefined> {
+  const db = database();
+  const recipe = await db.recipes.get(id);
+  if (!recipe) return undefined;
+  const [lot, gear, roasts] = await Promise.all([
+    db.lots.get(recipe.lotId),
+    db.gear.get(recipe.gearId),
+    roastsOfRecipe(db, recipe),
+  ]);
+  const named = await Promise.all(roasts.map((roast) => getNamedRoast(db, roast.id)));
+  return { recipe, lot, gear, roasts: named.filter((each) => each !== undefined) };
+}
+
+function OneRecipe({ recipe, lot, gear, roasts }: Found) {
+  const words = useWords();
+  const [lineUp, setLineUp] = useState<LineUp>('charge');
+  const [naming, setNaming] = useState<string>();
+  const rename = async () => {
+    const name = naming?.trim();
+    if (name && name !== recipe.name) await editRecipe(database(), recipe, { name: name.slice(0, 80) });
+    setNaming(undefined);
+  };
+  const remove = async () => {
+    const change = await removeRecipe(database(), recipe);
+    say({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });
+    location.assign('/journal/recipes/');
+  };
+  return (
+    <article className="pt-8">
+      {naming === undefined ? (
+        <h1 className="text-[clamp(1.8rem,4vw,2.6rem)]">{recipe.name}</h1>
+      ) : (
+        <form
+          className="flex max-w-xl items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void rename();
+          }}
+        >
+          <TextField label="Name" value={naming} maxLength={80} onChange={(event) => setNaming(event.target.value)} />
+          <Button type="submit" variant="next">
+            Keep
+          </Button>
+        </form>
+      )}
+      <p className="mt-2 text-lg">
+        {recipeWords(recipe, lot?.name ?? 'beans deleted since', gear?.nickname ?? 'gear deleted since', words)}.
+      </p>
+      <div className="mt-5 flex flex-wrap gap-3">
+        <LinkButton href={`/roast/?recipe=${encodeURIComponent(recipe.id)}`} variant="next" size="large">
+          Roast it
+        </LinkButton>
+        {naming === undefined && <Button onClick={() => setNaming(recipe.name)}>Rename</Button>}
+        <Button onClick={() => void remove()}>
+          <Trash2 className="mr-2 inline size-5" />
+          Delete
+        </Button>
+      </div>
+      <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-2">
+        <section className="border-ink border-t-2 pt-3">
+          <h2 className="mb-2 text-2xl">What to do</h2>
+          <Steps recipe={recipe} gear={gear} />
+        </section>
+        <Scaled recipe={recipe} lot={lot} gear={gear} />
+      </div>
+      <section className="border-ink mt-8 border-t-2 pt-4">
+        <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+          <h2 className="mr-4 text-2xl">How close they came</h2>
+          <span className="text-husk">line up by</span>
+          <Segmented
+            label="Line up by"
+            value={lineUp}
+            options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
+            onChange={setLineUp}
+          />
+        </div>
+        {roasts.length === 0 ? (
+          <p className="text-husk">The roast it came from was deleted, and nothing was roasted by it yet.</p>
+        ) : (
+          <>
+            <ul className="mb-3 space-y-1">
+              {roasts.map(({ roast }) => (
+                <li key={roast.id}>
+                  <b>{shortDate(roast.createdAt)}</b>: {closeWords(recipe, roast)}
+                </li>
+              ))}
+            </ul>
+            <RibbonRows rows={roasts} lineUp={lineUp} />
+          </>
+        )}
+      </section>
+      {roasts.length >= 3 && (
+        <section className="border-ink mt-8 border-t-2 pt-4">
+          <h2 className="mb-3 text-2xl">How alike they are</h2>
+          <Alike figures={roasts.map(({ roast }) => figuresOf(roast, []))} />
+        </section>
+      )}
+    </article>
+  );
+}
+
+/** Moves and milestones in the order in which they come. */
+function Steps({ recipe, gear }: { readonly recipe: Recipe; readonly gear: Gear | undefined }) {
+  const controls = controlsOf(gear ?? { method: 'other' });
+  const moves = recipe.moves.flatMap(({ when, control, value }) => {
+    const atS = when.kind === 'at' ? when.atS : recipe.guide[when.milestone];
+    const label = controls.find(({ id }) => id === control)?.label ?? control;
+    return atS === undefined ? [] : [{ atS, says: `${label}${value === undefined ? '' : ` ${value}`}`, move: true }];
+  });
+  const marks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const).flatMap((milestone) => {
+    const atS = recipe.guide[milestone];
+    return atS === undefined ? [] : [{ atS, says: milestoneNames[milestone], move: false }];
+  });
+  const steps = [{ atS: 0, says: 'beans in', move: false }, ...moves, ...marks].sort((a, b) => a.atS - b.atS);
+  return (
+    <ol className="divide-line divide-y">
+      {steps.map(({ atS, says, move }) => (
+        <li key={`${atS} ${says}`} className="flex gap-4 py-2">
+          <span className="num w-[5ch] text-right">{formatClock(atS)}</span>
+          <span className={move ? 'font-bold' : ''}>{move ? says : `${says[0]?.toUpperCase()}${says.slice(1)}`}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** "very close: 3 s behind at first crack, loss 0.4 points higher". */
+function closeWords(recipe: Recipe, roast: NamedRoast['roast']): string {
+  if (roast.id === recipe.fromRoastId) return 'the roast it was made from.';
+  const close = closenessTo(recipe, roast);
+  if (!close) return 'nothing was marked that the recipe has.';
+  const parts = close.pace
+    .filter(({ milestone }) => milestone === 'firstCrack' || milestone === 'pull')
+    .map(({ milestone, byS }) => {
+      const by = Math.round(Math.abs(byS));
+      return by < 3
+        ? `on time at ${milestoneNames[milestone]}`
+        : `${by} s ${byS < 0 ? 'ahead' : 'behind'} at ${milestoneNames[milestone]}`;
+    });
+  const loss =
+    close.lossBy === undefined || Math.abs(close.lossBy) < 0.3
+      ? []
+      : [`loss ${Math.abs(close.lossBy).toFixed(1)} points ${close.lossBy > 0 ? 'higher' : 'lower'}`];
+  const shade =
+    close.shadeBy === undefined || close.shadeBy === 0
+      ? []
+      : [close.shadeBy > 0 ? 'came out darker' : 'came out lighter'];
+  return `${close.words}${parts.length > 0 ? `; ${[...parts, ...loss, ...shade].join(', ')}` : ''}.`;
+}

@@ -1,0 +1,35 @@
+import { lotTitle } from '@/core/bean';
+import type { Experiment } from '@/core/experiment';
+import type { Id } from '@/core/ids';
+import { pullsOf } from '@/core/roast';
+import type { Contender } from '@/core/taste';
+import type { GanderDatabase } from '@/store/database';
+import { getNamedRoast } from '@/store/queries';
+import { shortDate } from '@/ui/dates';
+
+/** The two cups of the experiment that the address names; undefined without one, or before its second roast. */
+export async function experimentPair(
+  db: GanderDatabase,
+): Promise<{ readonly experiment: Experiment; readonly contenders: readonly [Contender, Contender] } | undefined> {
+  const id = new URLSearchParams(location.search).get('experiment');
+  const experiment = id ? await db.experiments.get(id) : undefined;
+  if (!experiment?.bRoastId) return undefined;
+  const [a, b] = await Promise.all([
+    contenderOf(db, experiment.aRoastId, experiment.aPullId, 'as it was'),
+    contenderOf(db, experiment.bRoastId, experiment.bPullId, 'with the change'),
+  ]);
+  return a && b && { experiment, contenders: [a, b] };
+}
+
+async function contenderOf(
+  db: GanderDatabase,
+  roastId: Id<'roast'>,
+  pullId: Id<'entry'> | undefined,
+  which: string,
+): Promise<Contender | undefined> {
+  const named = await getNamedRoast(db, roastId);
+  const pull = named && (pullsOf(named.roast).find(({ id }) => id === pullId) ?? pullsOf(named.roast).at(-1));
+  if (!named || !pull) return undefined;
+  const lot = named.lot ? lotTitle(named.lot) : named.lotName;
+  return { name: `${lot}, ${shortDate(named.roast.createdAt)}, ${which}`.slice(0, 120), roastId, pullId: pull.id };
+}
