@@ -1,11 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { figuresOf } from '@/core/compare';
-import { ownFirstCrackC } from '@/core/heat';
-import type { Cup } from '@/core/taste';
-import { database } from '@/store/current';
-import { getNamedRoast, type NamedRoast } from '@/store/queries';
-import { firstCrackReadings } from '@/store/readings';
 import { Alike } from '@/ui/Alike';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
@@ -15,17 +10,8 @@ import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
 import { ComparedTable } from './ComparedTable';
 import { ComparedTemperatures } from './ComparedTemperatures';
+import { type Compared, MOST, readCompared } from './compared';
 import { InWords } from './InWords';
-
-/** More than six ribbons are a list, not a comparison. */
-const MOST = 6;
-
-/** A roast with what it is compared by. */
-export interface Compared extends NamedRoast {
-  readonly cups: readonly Cup[];
-  /** The gear's own reading at first crack, °C. */
-  readonly ownC: number | undefined;
-}
 
 /** Up to six roasts side by side: what differs in words, then the ribbons, then the figures. */
 export function CompareView() {
@@ -59,22 +45,6 @@ function Gathered() {
       </section>
     );
   return <Comparison compared={compared} />;
-}
-
-async function readCompared(ids: readonly string[]): Promise<Compared[]> {
-  const db = database();
-  const found = await Promise.all(
-    ids.map(async (id): Promise<Compared | undefined> => {
-      const named = await getNamedRoast(db, id);
-      if (!named) return undefined;
-      const [cups, readings] = await Promise.all([
-        db.cups.where('roastId').equals(id).toArray(),
-        firstCrackReadings(db, named.roast.gearId, ''),
-      ]);
-      return { ...named, cups, ownC: ownFirstCrackC(readings) };
-    }),
-  );
-  return found.filter((each) => each !== undefined);
 }
 
 function Comparison({ compared }: { readonly compared: readonly Compared[] }) {

@@ -5,7 +5,7 @@ import { lineNames, sheetLines } from '@/core/taste';
 import { formatClock } from '@/core/units';
 import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
-import type { Compared } from './CompareView';
+import type { Compared } from './compared';
 
 interface ComparedTableProps {
   readonly compared: readonly Compared[];

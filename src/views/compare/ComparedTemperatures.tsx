@@ -4,7 +4,7 @@ import { readingsOf } from '@/store/readings';
 import { shortDate } from '@/ui/dates';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { useWords } from '@/ui/useHousehold';
-import type { Compared } from './CompareView';
+import type { Compared } from './compared';
 
 const Chart = lazy(() => import('@/ui/RelativeChart').then((module) => ({ default: module.RelativeChart })));
 /** Fewer readings are no curve. */

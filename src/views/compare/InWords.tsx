@@ -1,7 +1,7 @@
 import { differenceSentence, differencesBetween, plannedAgainstDone, type RoastFigures } from '@/core/compare';
 import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
-import type { Compared } from './CompareView';
+import type { Compared } from './compared';
 
 interface InWordsProps {
   readonly compared: readonly Compared[];

@@ -33,6 +33,9 @@ import { useRoastKeys } from './useRoastKeys';
 /** Loaded on practice pages only. */
 const SimulatedRoast = lazy(() => import('./SimulatedRoast').then((module) => ({ default: module.SimulatedRoast })));
 
+/** Loaded for roasts by a recipe only. */
+const PaceLine = lazy(() => import('./PaceLine').then((module) => ({ default: module.PaceLine })));
+
 /** A second press within this time pulls; one alone does not. */
 const CONFIRM_MS = 2500;
 
@@ -118,6 +121,11 @@ export function LiveRoast(named: NamedRoast) {
       <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
         <ClockNotice roast={roast} correctedMs={model.clock.correctedMs} />
         <CueBar cue={model.cues[0]} silent={silent} />
+        {roast.recipeId && model.charged && (
+          <Suspense fallback={null}>
+            <PaceLine recipeId={roast.recipeId} model={model} />
+          </Suspense>
+        )}
         <Questions model={model} />
         {model.questions.length === 0 && (
           <Asks roast={roast} model={model} probe={probe} onDelete={() => void remove()} />

@@ -1,0 +1,221 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, it } from 'node:test';
+import type { Page } from 'playwright-core';
+import { beansIn, openAt, pass } from './deeds.ts';
+import { PHONE, type Served, serveApp } from './harness.ts';
+
+let app: Served;
+before(async () => {
+  app = await serveApp('demo');
+});
+after(async () => {
+  await app.stop();
+});
+
+/** Opens the page of the roast whose note begins so, by searching for it. */
+async function openRoast(page: Page, words: string): Promise<void> {
+  await page.goto('/journal/');
+  await page.getByLabel('Search the journal').fill(words);
+  await page.getByText(/^1 of \d+ roasts$/).waitFor();
+  await page.locator('[data-row="0"] a').click();
+  await page.getByText('What happened').waitFor();
+}
+
+/** Which code is the cup with the change, trial by trial. */
+function changedCodes(page: Page, flightId: string): Promise<string[]> {
+  return page.evaluate(
+    (id) =>
+      new Promise<string[]>((resolve) => {
+        const opening = indexedDB.open('gander-demo');
+        opening.onsuccess = () => {
+          const asking = opening.result.transaction('flightKeys').objectStore('flightKeys').get(id);
+          asking.onsuccess = () => {
+            opening.result.close();
+            const { trials } = asking.result as { trials: Record<string, number>[] };
+            resolve(trials.map((trial) => Object.keys(trial).find((code) => trial[code] === 1) ?? ''));
+          };
+        };
+      }),
+    flightId,
+  );
+}
+
+describe('a complaint', () => {
+  it('becomes a finding, one change, the next roast, a blind flight and an answer', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/');
+    await openRoast(page, 'tart lemon pith');
+    await page.getByRole('heading', { name: /Browning, from yellow to first crack, was rushed/ }).waitFor();
+    await page
+      .getByText(/Browning took .* it is usually/)
+      .first()
+      .waitFor();
+    await page.getByRole('heading', { name: 'One change for the next batch' }).waitFor();
+    await page.getByText('Lid off from yellow on.').waitFor();
+    await page.getByRole('button', { name: 'Try it in the next roast' }).click();
+    await page.getByText('one thing is otherwise this time').waitFor();
+    await page.getByText('Everything else is as it was').waitFor();
+    await beansIn(page);
+    await pass(page, 130);
+    await page.keyboard.press('Space');
+    await page.getByText(/lid/i).first().waitFor();
+    await pass(page, 150);
+    await page.keyboard.press('Space');
+    await pass(page, 90);
+    await page.keyboard.press('Shift+Space');
+    await page
+      .getByText(/Cooling|hand-warm/i)
+      .first()
+      .waitFor();
+    await page.goto('/journal/experiments/');
+    const question = page.getByRole('listitem').filter({ hasText: 'Longer browning?' }).first();
+    await question.getByText('The record does not show that the change was made.').waitFor();
+    await question.getByRole('link', { name: 'Taste both blind' }).click();
+    await page.getByRole('heading', { name: 'A blind flight: Longer browning?' }).waitFor();
+    await page.getByLabel('Who tastes').fill('Ada, Bo');
+    await page.getByLabel('Rounds each').fill('4');
+    await page.getByRole('button', { name: 'Draw the codes' }).click();
+    await page.getByText('Tasters look away now.').waitFor();
+    const codes = await changedCodes(page, new URL(page.url()).searchParams.get('id') ?? '');
+    await page.getByRole('link', { name: 'It is poured: taste' }).click();
+    for (const [i, code] of codes.entries()) {
+      await page.getByRole('button', { name: /^I am / }).click();
+      await page.getByRole('button', { name: code, exact: true }).click();
+      await page.getByRole('button', { name: 'Keep my sheet' }).click();
+      if (i < codes.length - 1) await page.getByText(`${i + 1} of 8 sheets in`).waitFor();
+    }
+    await page.getByRole('heading', { name: /is preferred, 8 of 8/ }).waitFor();
+    await page.getByRole('link', { name: 'Answer “Longer browning?”' }).click();
+    await page.getByText('The flight says it helped').waitFor();
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'Longer browning?' })
+      .first()
+      .getByRole('radio', { name: 'it helped' })
+      .click();
+    await page.getByText('Noted: it helped').waitFor();
+    await page.getByRole('heading', { name: '4 changes helped, of 5 tried.' }).waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('heading', { name: '3 changes helped, of 4 tried.' }).waitFor();
+    await close();
+  });
+
+  it('is asked about only where the record is silent, and each answer is kept', async () => {
+    const { page, close } = await app.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+    await openRoast(page, 'best cup yet');
+    await page.getByRole('heading', { name: 'Nothing stands out.' }).waitFor();
+    await page.getByRole('button', { name: 'What’s wrong with it?' }).click();
+    assert.equal(await page.getByText('How alike are the beans?').count(), 0, 'that was noted already');
+    await page.getByRole('radio', { name: 'many', exact: true }).first().click();
+    await page.getByRole('heading', { name: /surface of the beans was burnt/ }).waitFor();
+    await page.getByText('Many beans have scorched spots.').waitFor();
+    await close();
+  });
+});
+
+describe('the journal', () => {
+  it('is searched, narrowed down, kept as a view and walked by keyboard', async () => {
+    const { page, close } = await app.open();
+    await page.goto('/journal/');
+    await page.getByText('41 roasts').waitFor();
+    await page.keyboard.press('/');
+    await page.keyboard.type('popper');
+    await page.getByText(/^1\d of 41 roasts$/).waitFor();
+    await page.getByRole('button', { name: 'Narrow it down' }).click();
+    await page.getByLabel('Liked').selectOption('5');
+    await page.getByText('2 of 41 roasts').waitFor();
+    await page.getByRole('button', { name: 'Keep this view' }).click();
+    await page.getByLabel('Name of the view').fill('The best of the popper');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Show all' }).click();
+    await page.getByText('41 roasts', { exact: true }).waitFor();
+    await page.getByRole('button', { name: 'The best of the popper', exact: true }).click();
+    await page.getByText('2 of 41 roasts').waitFor();
+    await page.reload();
+    await page.getByText('2 of 41 roasts').waitFor();
+    await page.getByLabel('What stands out').selectOption({ index: 1 });
+    await page.getByText('No roast is like that.').waitFor();
+    await page.getByRole('button', { name: 'Show all' }).first().click();
+    await page.getByLabel('Search the journal').focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('x');
+    await page.getByText('one roast ticked').waitFor();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('x');
+    await page.getByRole('link', { name: 'Compare' }).click();
+    await page
+      .getByRole('heading', { name: /^\d+ \w+: / })
+      .first()
+      .waitFor();
+    await close();
+  });
+
+  it('shows what stands out, over the whole journal', async () => {
+    const { page, close } = await app.open();
+    await page.goto('/journal/?finding=hotGear');
+    await page.getByText('1 of 41 roasts').waitFor();
+    await page.getByText('second batch in a hot popper').waitFor();
+    await page.getByRole('button', { name: 'Calendar' }).click();
+    await page
+      .getByRole('button', { name: /: 1 roast$/ })
+      .first()
+      .waitFor();
+    await close();
+  });
+
+  it('tags and deletes the ticked ones, and takes it back', async () => {
+    const { page, close } = await app.open();
+    await page.goto('/journal/');
+    await page.locator('[data-row="0"] input').check();
+    await page.locator('[data-row="1"] input').check();
+    await page.getByRole('button', { name: 'Tag', exact: true }).click();
+    await page.getByLabel('Tag for the ticked roasts').fill('balcony');
+    await page.keyboard.press('Enter');
+    await page.getByText('2 roasts tagged “balcony”.').waitFor();
+    await page.goto('/journal/?tag=balcony');
+    await page.getByText('2 of 41 roasts').waitFor();
+    await page.locator('[data-row="0"] input').check();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
+    await page.getByText('1 of 40 roasts').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('2 of 41 roasts').waitFor();
+    await close();
+  });
+});
+
+describe('a recipe', () => {
+  it('is kept from a good roast, roasted again with its pace told, and carried to other gear', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/');
+    await openRoast(page, 'tea apricot');
+    await page.getByRole('button', { name: 'Keep as a recipe' }).click();
+    await page.getByLabel('Name of the recipe').fill('Tea and apricot');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('link', { name: 'The recipe “Tea and apricot”' }).click();
+    await page.getByRole('heading', { name: 'Tea and apricot' }).waitFor();
+    await page.getByLabel('Gear for the recipe').selectOption({ label: 'Crank pot' });
+    await page.getByText(/First crack about \d+:\d\d \(\d+:\d\d to \d+:\d\d\)/).waitFor();
+    await page.getByRole('link', { name: 'Roast it', exact: true }).click();
+    await page.getByText('By the recipe').waitFor();
+    await beansIn(page);
+    await page.getByText('its ribbon lies pale under yours').waitFor();
+    await pass(page, 100);
+    await page.keyboard.press('Space');
+    await page.getByText(/\d+ s ahead of the recipe at yellow/).waitFor();
+    await pass(page, 200);
+    await page.keyboard.press('Space');
+    await pass(page, 60);
+    await page.keyboard.press('Shift+Space');
+    await page.goto('/journal/recipes/');
+    await page
+      .getByRole('link', { name: /Tea and apricot/ })
+      .first()
+      .click();
+    await page
+      .getByText(/another roast|close/)
+      .first()
+      .waitFor();
+    await close();
+  });
+});

@@ -1,0 +1,177 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import {
+  changeWords,
+  type Experiment,
+  experimentSchema,
+  type NextChange,
+  outcomeOf,
+  samenessOf,
+  scoreOfChanges,
+  stateOf,
+  withChange,
+} from '@/core/experiment';
+import type { Id } from '@/core/ids';
+import { createFlight, type Flight, type FlightQuestion } from '@/core/taste';
+import { countingRandom, entry, mark, pull, roastOf } from '../build.ts';
+
+const grams = (value: number) => `${value} g`;
+const lidOff: NextChange = {
+  kind: 'move',
+  control: 'lid',
+  value: 'off',
+  when: { kind: 'milestone', milestone: 'yellow' },
+};
+const A = 'roast:testaaaa' as Id<'roast'>;
+const B = 'roast:testbbbb' as Id<'roast'>;
+const a = roastOf([mark(120, 'yellow'), mark(240, 'firstCrack'), pull(320)], { id: A });
+const b = roastOf(
+  [mark(122, 'yellow'), entry(124, { kind: 'move', control: 'lid', value: 'off' }), mark(280, 'firstCrack'), pull(370)],
+  { id: B },
+);
+const experiment = (facts: Partial<Experiment> = {}): Experiment => ({
+  id: 'experiment:test0001' as Id<'experiment'>,
+  question: 'Longer browning?',
+  change: lidOff,
+  aRoastId: A,
+  createdAt: '2026-11-24T10:00:00.000Z',
+  ...facts,
+});
+
+describe('a change', () => {
+  it('reads as what to do', () => {
+    const say = (change: NextChange) => changeWords(change, { method: 'hotAirPopper' }, grams);
+    assert.equal(say(lidOff), 'lid off from yellow on');
+    assert.equal(say({ kind: 'move', control: 'stir', when: { kind: 'at', atS: 120 } }), 'one more stir at 2:00');
+    assert.equal(say({ kind: 'grams', byGrams: -10 }), '10 g less');
+    assert.equal(say({ kind: 'pull', byS: 20 }), 'pull 20 s later');
+    assert.equal(say({ kind: 'coolGear', minutes: 22.4 }), 'let the gear cool for 22 min');
+    assert.match(say({ kind: 'care', care: 'shelter' }), /out of the wind/);
+    assert.equal(
+      changeWords(
+        { kind: 'move', control: 'oven', value: 240, when: { kind: 'at', atS: 0 } },
+        { method: 'oven' },
+        grams,
+      ),
+      'oven to 240 °C from the start',
+    );
+  });
+  it('is the only thing that differs in the next plan; the moves that were made are made again', () => {
+    const stirred = roastOf([...a.entries, entry(40, { kind: 'move', control: 'stir' })], { id: A });
+    const chosen = withChange(stirred, lidOff);
+    assert.equal(chosen.greenGrams, 80);
+    assert.deepEqual(chosen.plannedMoves, [
+      { when: { kind: 'at', atS: 40 }, control: 'stir' },
+      { when: { kind: 'milestone', milestone: 'yellow' }, control: 'lid', value: 'off' },
+    ]);
+    assert.equal(withChange(a, { kind: 'grams', byGrams: 15 }).greenGrams, 95);
+    // Pulled 80 s after first crack; 20 s later is 100.
+    assert.deepEqual(withChange(a, { kind: 'pull', byS: 20 }).pullRule, { kind: 'afterFirstCrack', seconds: 100 });
+    assert.equal(withChange(a, { kind: 'care', care: 'lighter' }).wantedShade, 3);
+  });
+  it('replaces the old move of the same control at that moment', () => {
+    const was = roastOf([...a.entries, entry(125, { kind: 'move', control: 'heat', value: 8 })], { id: A });
+    const chosen = withChange(was, {
+      kind: 'move',
+      control: 'heat',
+      value: 6,
+      when: { kind: 'milestone', milestone: 'yellow' },
+    });
+    assert.deepEqual(
+      chosen.plannedMoves?.map(({ value }) => value),
+      [6],
+    );
+  });
+});
+
+describe('what stayed the same', () => {
+  it('is checked against both records', () => {
+    assert.deepEqual(samenessOf(a, b, lidOff, grams), { changed: true, also: [] });
+    const other = { ...b, greenGrams: 100, ambientC: 2, gearHot: true as const };
+    assert.deepEqual(samenessOf({ ...a, ambientC: 18 }, other, lidOff, grams), {
+      changed: true,
+      also: ['you also used 20 g more', 'it was 16 °C colder', 'the gear was still hot the second time'],
+    });
+  });
+  it('says when the change was not made, or cannot tell', () => {
+    assert.equal(samenessOf(a, { ...b, entries: a.entries }, lidOff, grams).changed, false);
+    assert.equal(samenessOf(a, b, { kind: 'grams', byGrams: -10 }, grams).changed, false);
+    // 80 s and 90 s after first crack: half of the 20 s that were meant.
+    assert.equal(samenessOf(a, b, { kind: 'pull', byS: 20 }, grams).changed, true);
+    assert.equal(samenessOf(a, b, { kind: 'care', care: 'stirMore' }, grams).changed, undefined);
+  });
+  it('a move that was not meant counts as another change', () => {
+    assert.deepEqual(samenessOf(a, b, { kind: 'pull', byS: 10 }, grams).also, ['you also set lid off']);
+    assert.deepEqual(samenessOf(b, a, { kind: 'pull', byS: -10 }, grams).also, ['you did not set lid off again']);
+  });
+});
+
+describe('the answer', () => {
+  const flightFor = (
+    question: FlightQuestion,
+    picks: (flight: Flight, trial: number, codeOf: (cup: number) => string) => object,
+  ) => {
+    const made = createFlight(
+      {
+        id: 'flight:test0001' as Id<'flight'>,
+        question,
+        contenders: [
+          { name: 'Before', roastId: A },
+          { name: 'After', roastId: B },
+        ],
+        tasters: Array(8).fill('Ada'),
+        createdAt: '2026-11-24T10:00:00.000Z',
+      },
+      countingRandom(),
+    );
+    const trials = made.flight.trials.map((trial, i) => {
+      const codeOf = (cup: number) =>
+        Object.entries(made.key.trials[i] ?? {}).find(([, its]) => its === cup)?.[0] ?? '';
+      return { ...trial, answeredAt: '2026-11-24T11:00:00.000Z', ...picks(made.flight, i, codeOf) };
+    });
+    return { flight: { ...made.flight, trials, endedAt: '2026-11-24T11:00:00.000Z' } as Flight, key: made.key };
+  };
+  const asked = experiment({ bRoastId: B });
+  it('is that it helped when the changed one is preferred beyond chance, worse the other way round', () => {
+    const better = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(1) }));
+    assert.equal(outcomeOf(asked, better.flight, better.key)?.outcome, 'helped');
+    const worse = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(0) }));
+    assert.equal(outcomeOf(asked, worse.flight, worse.key)?.outcome, 'worse');
+  });
+  it('is no difference where nothing is shown', () => {
+    const even = flightFor('preference', (_, i, codeOf) => ({ picked: codeOf(i % 2) }));
+    assert.deepEqual(
+      [outcomeOf(asked, even.flight, even.key)?.outcome, outcomeOf(asked, even.flight, even.key)?.shown],
+      ['noDifference', false],
+    );
+  });
+  it('of scores is a mean that proves nothing; of other cups there is none', () => {
+    const scored = flightFor('rank', (_, __, codeOf) => ({ scores: { [codeOf(0)]: 5, [codeOf(1)]: 7.5 } }));
+    const found = outcomeOf(asked, scored.flight, scored.key);
+    assert.equal(found?.outcome, 'helped');
+    assert.match(found?.sentence ?? '', /7\.5 against 5\.0.*proves nothing/);
+    assert.equal(outcomeOf(experiment(), scored.flight, scored.key), undefined);
+  });
+  it('goes from the roast to the flight to the answer', () => {
+    assert.equal(stateOf(experiment(), undefined), 'toRoast');
+    assert.equal(stateOf(asked, undefined), 'toTaste');
+    assert.equal(stateOf(asked, {} as Flight), 'tasting');
+    assert.equal(stateOf({ ...asked, outcome: 'helped' }, undefined), 'answered');
+  });
+  it('adds up by question, the most helpful first', () => {
+    const score = scoreOfChanges([
+      experiment({ question: 'More heat?', outcome: 'worse' }),
+      experiment({ outcome: 'helped' }),
+      experiment({ outcome: 'noDifference' }),
+      experiment({ question: 'Open?' }),
+    ]);
+    assert.deepEqual(score, [
+      { question: 'Longer browning?', record: { helped: 1, worse: 0, noDifference: 1 } },
+      { question: 'More heat?', record: { helped: 0, worse: 1, noDifference: 0 } },
+    ]);
+  });
+  it('is stored in the open file’s shape', () => {
+    assert.deepEqual(experimentSchema.parse(asked), asked);
+    assert.equal(experimentSchema.safeParse({ ...asked, change: { kind: 'grams' } }).success, false);
+  });
+});

@@ -1,0 +1,116 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import type { Lot } from '@/core/bean';
+import type { Gear } from '@/core/gear';
+import {
+  JournalIndex,
+  type JournalQuery,
+  type JournalRow,
+  journalRow,
+  journalViewSchema,
+  sortings,
+} from '@/core/journal';
+import type { Cup } from '@/core/taste';
+import { entry, mark, pull, roastOf } from '../build.ts';
+
+const row = (id: string, facts: Partial<JournalRow> = {}): JournalRow => ({
+  id,
+  createdAt: `2026-10-${id.padStart(2, '0')}T10:00:00.000Z`,
+  lotId: 'lot:one0',
+  gearId: 'gear:one0',
+  lot: 'Lantern Terrace, Peru',
+  gear: 'Blue popper',
+  process: 'washed',
+  shade: 4,
+  stars: undefined,
+  pullS: 300,
+  lossPercent: 15,
+  tags: [],
+  notes: '',
+  words: '',
+  ...facts,
+});
+const rows = [
+  row('1', { notes: 'tart, like lemon pith', stars: 2, pullS: 290 }),
+  row('2', { lot: 'Three Herons, Rwanda', lotId: 'lot:two0', stars: 5, words: 'apricot tea', tags: ['guests'] }),
+  row('3', { gear: 'Crank pot', gearId: 'gear:two0', process: 'natural', shade: 6, lossPercent: undefined, stars: 4 }),
+];
+const index = new JournalIndex(
+  rows,
+  (id) => (id === '1' ? ['rushedBrowning'] : []),
+  () => 'browning rushed',
+);
+const ask = (query: JournalQuery) => index.ask(query, 'newest').ids;
+
+describe('searching the journal', () => {
+  it('finds words of beans, gear, notes, tastes, tags and findings, from their beginning', () => {
+    assert.deepEqual(ask({ text: 'lemon' }), ['1']);
+    assert.deepEqual(ask({ text: 'apri' }), ['2']);
+    assert.deepEqual(ask({ text: 'crank' }), ['3']);
+    assert.deepEqual(ask({ text: 'guests' }), ['2']);
+    assert.deepEqual(ask({ text: 'rushed' }), ['1']);
+    assert.deepEqual(ask({ text: 'lantern' }), ['3', '1']);
+  });
+  it('forgives a slip in a long word, and wants every word', () => {
+    assert.deepEqual(ask({ text: 'lanturn' }), ['3', '1']);
+    assert.deepEqual(ask({ text: 'lantern lemon' }), ['1']);
+    assert.deepEqual(ask({ text: 'nothing like that' }), []);
+    assert.deepEqual(ask({ text: '   ' }), ['3', '2', '1']);
+  });
+  it('narrows down by every part of the query', () => {
+    assert.deepEqual(ask({ lotId: 'lot:two0' as never }), ['2']);
+    assert.deepEqual(ask({ gearId: 'gear:two0' as never }), ['3']);
+    assert.deepEqual(ask({ process: 'natural' }), ['3']);
+    assert.deepEqual(ask({ shade: 6 }), ['3']);
+    assert.deepEqual(ask({ stars: 4 }), ['3', '2']);
+    assert.deepEqual(ask({ tag: 'guests' }), ['2']);
+    assert.deepEqual(ask({ finding: 'rushedBrowning' }), ['1']);
+    assert.deepEqual(ask({ from: '2026-10-02', to: '2026-10-02' }), ['2']);
+  });
+  it('sorts; roasts without the figure come last', () => {
+    assert.deepEqual(index.ask({}, 'best').ids, ['2', '3', '1']);
+    assert.deepEqual(index.ask({}, 'oldest').ids, ['1', '2', '3']);
+    assert.deepEqual(index.ask({}, 'shortest').ids, ['1', '3', '2']);
+    assert.equal(index.ask({}, 'lossHigh').ids.at(-1), '3');
+  });
+  it('every order has each roast once', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 1, max: 28 }), { maxLength: 20 }),
+        fc.constantFrom(...sortings),
+        (ids, sorting) => {
+          const all = new JournalIndex(ids.map((id) => row(String(id), { stars: id % 3 ? id % 6 : undefined })));
+          assert.deepEqual(all.ask({}, sorting).ids.sort(), ids.map(String).sort());
+        },
+      ),
+      { seed: 63 },
+    );
+  });
+});
+
+describe('a row of the journal', () => {
+  it('is read from the roast, its beans, gear and cups', () => {
+    const roast = roastOf(
+      [mark(120, 'yellow'), entry(130, { kind: 'note', text: 'smells of hay' }), pull(320, { grams: 68, shade: 7 })],
+      { note: 'windy', tags: ['balcony'] },
+    );
+    const cup = { words: ['toffee'], note: 'better on day six' } as unknown as Cup;
+    const made = journalRow(roast, { name: 'Old Ferry', origin: 'India' } as Lot, { nickname: 'Crank pot' } as Gear, [
+      cup,
+    ]);
+    assert.equal(made.lot, 'Old Ferry, India');
+    assert.equal(made.notes, 'windy smells of hay better on day six');
+    assert.deepEqual(
+      [made.words, made.tags, made.shade, made.pullS, made.lossPercent],
+      ['toffee', ['balcony'], 7, 320, 15],
+    );
+    const bare = journalRow(roastOf([]), undefined, undefined, []);
+    assert.deepEqual([bare.lot, bare.pullS, bare.lossPercent, bare.shade], ['', undefined, undefined, 4]);
+  });
+  it('a saved view has a name and a query of known parts', () => {
+    const view = { id: 'view:test0001', name: 'Good ones', query: { stars: 4 }, sorting: 'best' };
+    assert.equal(journalViewSchema.safeParse(view).success, true);
+    assert.equal(journalViewSchema.safeParse({ ...view, query: { colour: 'red' } }).success, false);
+  });
+});
