@@ -1,10 +1,9 @@
-/** One measured figure beside what it may be at the most. */
-export interface Figure {
+/** One measured figure beside what it may be at the most, or must be at the least. */
+export type Figure = {
   readonly what: string;
   readonly value: number;
-  readonly most: number;
   readonly unit: string;
-}
+} & ({ readonly most: number } | { readonly least: number });
 
 /** The value that `share` of the numbers do not exceed (nearest rank). */
 export function quantile(values: readonly number[], share: number): number {
@@ -15,10 +14,13 @@ export function quantile(values: readonly number[], share: number): number {
 /** Prints the figures as a table, each with its part of the limit. */
 export function printFigures(title: string, figures: readonly Figure[]): void {
   console.log(`\n${title}`);
-  for (const { what, value, most, unit } of figures) {
-    const ratio = value / most;
+  for (const figure of figures) {
+    const { what, value, unit } = figure;
+    const limit = 'most' in figure ? figure.most : figure.least;
+    const ratio = value / limit;
+    const missed = 'most' in figure ? ratio > 1 : ratio < 1;
     console.log(
-      `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}  of ${String(most).padStart(4)}  ratio ${ratio.toFixed(2)}${ratio > 1 ? '  OVER' : ''}`,
+      `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}  of ${String(limit).padStart(4)}  ratio ${ratio.toFixed(2)}${missed ? '  MISSED' : ''}`,
     );
   }
 }

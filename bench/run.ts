@@ -6,11 +6,15 @@ import { expectationFor, forecastFrom } from '../src/core/forecast/index.ts';
 import { methodOf } from '../src/core/gear/index.ts';
 import { calmWorld, roughWorld, simulateHousehold, simulateRoast, usualWorld } from '../src/core/simulate/index.ts';
 import { type Served, serveApp } from '../tests/browser/harness.ts';
+import { judgeFaults, judgeSound } from '../tests/core/diagnose/score.ts';
 import { backtest, printBacktest } from './backtest.ts';
+import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 
 const MORE_ROASTS = 1000;
+/** A journal of a lifetime. */
+const LARGE_JOURNAL = 5000;
 const PRESSES = 80;
 const NAVIGATIONS = 8;
 
@@ -260,7 +264,17 @@ function coreFigures(): Figure[] {
   ];
 }
 
+/** Not used while the rules were written. */
+const FINDING_SEED = 20_261_400;
 printFigures('The core, in Node', coreFigures());
+const faults = judgeFaults(FINDING_SEED);
+const sound = judgeSound(FINDING_SEED);
+const percent = ({ right, of }: typeof faults) => (100 * right) / of;
+printFigures(`Findings, ${faults.of} simulated records with a known fault and ${sound.of} sound ones`, [
+  { what: 'the right finding comes first', value: percent(faults), least: 90, unit: '%' },
+  { what: 'nothing is found in a sound roast', value: percent(sound), least: 95, unit: '%' },
+]);
+for (const wrong of [...faults.wrong, ...sound.wrong]) console.log(`  not so: ${wrong}`);
 // Seeds that were not used while the forecast was developed.
 printBacktest('Forecast backtest, 64 simulated households', backtest(64, usualWorld, 20_261_211));
 printBacktest('The same in calmer households', backtest(64, calmWorld, 20_261_212));
@@ -277,6 +291,12 @@ try {
     await dayFigure(app),
     await sizeFigure(app),
   ]);
+  const lifetime = await app.open();
+  printFigures(
+    `The journal of the demo household plus ${LARGE_JOURNAL} roasts`,
+    await largeJournalFigures(lifetime.page, LARGE_JOURNAL),
+  );
+  await lifetime.close();
 } finally {
   await app.stop();
 }

@@ -13,6 +13,8 @@ export interface JournalAnswer {
 
 /** The journal made ready for searching: words of lots, gear, notes, tags, tastes and findings. */
 export class JournalIndex {
+  /** Newest first, the order most asked for. */
+  private readonly rows: readonly JournalRow[];
   private readonly words = new MiniSearch<JournalRow & { readonly findings: string; readonly tagText: string }>({
     fields: ['lot', 'gear', 'notes', 'words', 'tagText', 'findings'],
     searchOptions: { prefix: true, combineWith: 'AND', boost: { lot: 2, tagText: 2 }, fuzzy: fuzziness },
@@ -20,10 +22,11 @@ export class JournalIndex {
 
   /** `findingsOf` gives the ids of what stands out in a roast, and `findingName` what it is called. */
   constructor(
-    private readonly rows: readonly JournalRow[],
+    rows: readonly JournalRow[],
     private readonly findingsOf: (roastId: string) => readonly string[] = () => [],
     findingName: (id: string) => string = (id) => id,
   ) {
+    this.rows = [...rows].sort(newest);
     this.words.addAll(
       rows.map((row) => ({
         ...row,
@@ -38,7 +41,8 @@ export class JournalIndex {
     const text = query.text?.trim();
     const found = text ? new Set(this.words.search(text).map(({ id }) => id as string)) : undefined;
     const rows = this.rows.filter((row) => (!found || found.has(row.id)) && this.fits(row, query));
-    return { ids: rows.sort(orders[sorting]).map(({ id }) => id), total: this.rows.length };
+    const sorted = sorting === 'newest' ? rows : rows.sort(orders[sorting]);
+    return { ids: sorted.map(({ id }) => id), total: this.rows.length };
   }
 
   private fits(row: JournalRow, query: JournalQuery): boolean {

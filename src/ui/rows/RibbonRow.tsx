@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import {
   finalShade,
   milestonesOfRoast,
@@ -24,11 +25,12 @@ interface RibbonRowProps extends NamedRoast {
   /** The three stretches in words below the ribbon. */
   readonly stretches: boolean;
   /** For lists whose rows can be ticked. */
-  readonly tick?: { readonly ticked: boolean; readonly onTick: () => void };
+  readonly ticked?: boolean;
+  readonly onTick?: (roastId: string) => void;
 }
 
-/** One roast in a list: date and gear, its ribbon, its figures. The whole row leads to its page. */
-export function RibbonRow({
+/** One roast in a list: date and gear, its ribbon, its figures. The whole row leads to its page. Drawn anew only when it changes. */
+export const RibbonRow = memo(function RibbonRow({
   roast,
   lotName,
   gearName,
@@ -38,7 +40,8 @@ export function RibbonRow({
   fromS,
   toS,
   stretches,
-  tick,
+  ticked,
+  onTick,
 }: RibbonRowProps) {
   const words = useWords();
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
@@ -50,15 +53,15 @@ export function RibbonRow({
     roasted !== undefined && `−${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
   ].filter(Boolean);
   return (
-    <div className={tick ? 'relative pl-11 md:pl-12' : undefined}>
-      {tick && (
+    <div className={onTick ? 'relative pl-11 md:pl-12' : undefined}>
+      {onTick && (
         <label className="absolute top-1/2 left-0 flex size-11 -translate-y-1/2 items-center justify-center">
           <input
             type="checkbox"
             aria-label={`Tick ${lotName}, ${shortDate(roast.createdAt)}`}
             className="accent-ink size-5"
-            checked={tick.ticked}
-            onChange={tick.onTick}
+            checked={ticked ?? false}
+            onChange={() => onTick(roast.id)}
           />
         </label>
       )}
@@ -95,7 +98,7 @@ export function RibbonRow({
       </a>
     </div>
   );
-}
+});
 
 function stretchWords(reached: ReturnType<typeof milestonesOfRoast>): string {
   return stretchesOf(reached)

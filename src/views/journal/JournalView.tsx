@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { type JournalQuery, type Sorting, sortings } from '@/core/journal';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
@@ -8,8 +8,10 @@ import { Segmented } from '@/ui/Segmented';
 import { Narrow } from './Narrow';
 import { Rows } from './Rows';
 import { SavedViews } from './SavedViews';
-import { Ticked } from './Ticked';
 import { useJournal } from './useJournal';
+
+/** What can be done with ticked rows brings the whole file format along; the first rows do not wait for it. */
+const Ticked = lazy(() => import('./Ticked').then((module) => ({ default: module.Ticked })));
 
 /** Every roast as a ribbon on one time scale: to be searched, narrowed down, ticked and compared. */
 export function JournalView() {
@@ -30,8 +32,12 @@ function Journal() {
   const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
     const next = { query: some.query ?? query, sorting: some.sorting ?? sorting };
     setAsked(next);
-    history.replaceState(null, '', addressOf(next));
   };
+  useEffect(() => {
+    // Not with every letter: the address is for going back to, and writing it costs a key its quickness.
+    const timer = setTimeout(() => history.replaceState(null, '', addressOf({ query, sorting })), 400);
+    return () => clearTimeout(timer);
+  }, [query, sorting]);
   const tick = useCallback(
     (id: string) =>
       setTicked((before) => {
@@ -46,6 +52,7 @@ function Journal() {
     setVersion((before) => before + 1);
     journal.reload();
   };
+  const narrowed = Object.values(query).some((part) => part !== undefined && part !== '');
   const shown = useMemo(() => journal.ids ?? [], [journal.ids]);
   if (journal.total === 0)
     return (
@@ -66,7 +73,7 @@ function Journal() {
         <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
           <h1 className="text-4xl">Journal</h1>
           <p className="text-husk" role="status">
-            {countWords(journal.ids?.length, journal.total)}
+            {countWords(journal.ids?.length, journal.total, narrowed)}
           </p>
           <div className="flex flex-wrap items-center gap-x-4 gap-y-2 md:ml-auto">
             <span className="text-husk max-sm:sr-only">line up by</span>
@@ -94,15 +101,21 @@ function Journal() {
           </button>
         </p>
       ) : (
-        <Rows ids={shown} lineUp={lineUp} ticked={ticked} onTick={tick} version={version} />
+        <Rows ids={shown} lineUp={lineUp} ticked={ticked} onTick={tick} version={version} first={journal.first} />
       )}
-      <Ticked ticked={ticked} onUntick={() => setTicked(new Set())} onChanged={changed} />
+      {ticked.size > 0 && (
+        <Suspense fallback={null}>
+          <Ticked ticked={ticked} onUntick={() => setTicked(new Set())} onChanged={changed} />
+        </Suspense>
+      )}
     </>
   );
 }
 
-function countWords(found: number | undefined, total: number | undefined): string {
-  if (total === undefined || found === undefined) return 'Looking…';
+/** While only the first screen is there, the journal's own count is told. */
+function countWords(found: number | undefined, total: number | undefined, narrowed: boolean): string {
+  if (total === undefined || found === undefined) return 'Counting…';
+  if (!narrowed) return total === 1 ? '1 roast' : `${total} roasts`;
   if (found === total) return total === 1 ? '1 roast' : `${total} roasts`;
   return `${found} of ${total} roasts`;
 }

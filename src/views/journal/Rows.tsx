@@ -1,5 +1,6 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { axisLabel, type LineUp, sharedSpan } from '@/ui/rows/lineUp';
 import { RibbonRow } from '@/ui/rows/RibbonRow';
@@ -12,15 +13,16 @@ interface RowsProps {
   readonly ticked: ReadonlySet<string>;
   readonly onTick: (id: string) => void;
   readonly version: number;
+  readonly first: readonly NamedRoast[];
 }
 
 /** A row's height before it was measured, px. */
 const ROW_PX = 77;
 /** Rows beyond the edges that are drawn too, so that none comes up empty while one scrolls. */
-const OVERSCAN = 6;
+const OVERSCAN = 8;
 
 /** The journal's rows, of which only those near the screen are drawn, however many there are. */
-export function Rows({ ids, lineUp, ticked, onTick, version }: RowsProps) {
+export function Rows({ ids, lineUp, ticked, onTick, version, first }: RowsProps) {
   const { ref, width } = useWidth();
   const list = useRef<HTMLOListElement>(null);
   const [top, setTop] = useState(0);
@@ -36,6 +38,10 @@ export function Rows({ ids, lineUp, ticked, onTick, version }: RowsProps) {
     count: ids.length,
     estimateSize: () => ROW_PX,
     overscan: OVERSCAN,
+    // Rows may come a frame late; a frame that waits for them is felt.
+    useFlushSync: false,
+    // Known before the first layout, so that the first picture has rows.
+    initialRect: { width: innerWidth, height: innerHeight },
     scrollMargin: top,
     getItemKey: (index) => ids[index] as string,
   });
@@ -43,6 +49,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version }: RowsProps) {
   const rows = useRows(
     items.map(({ index }) => ids[index] as string),
     version,
+    first,
   );
   const span = useGrowingSpan(rows, lineUp);
   const focusRow = (index: number) => {
@@ -94,7 +101,8 @@ export function Rows({ ids, lineUp, ticked, onTick, version }: RowsProps) {
                   width={width}
                   {...span}
                   stretches
-                  tick={{ ticked: ticked.has(row.named.roast.id), onTick: () => onTick(row.named.roast.id) }}
+                  ticked={ticked.has(row.named.roast.id)}
+                  onTick={onTick}
                 />
               ) : null}
             </li>

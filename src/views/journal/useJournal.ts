@@ -1,18 +1,23 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { JournalQuery, Sorting } from '@/core/journal';
-import { database } from '@/store/current';
-import { roastIds } from '@/store/queries';
+import { chosenHousehold, database } from '@/store/current';
+import { type NamedRoast, newestRoasts, roastIds } from '@/store/queries';
 import { answerOf, journalWorker } from '@/workers/journal/client';
 import type { FindingCount, JournalFacets } from '@/workers/journal/contract';
 
 /** Journals up to this size are looked through for findings unasked; larger ones when a finding is asked for. */
 const READ_UNASKED = 600;
 
+/** What a screen shows comes first, so that it is there at once. */
+const FIRST = 8;
+
 export interface JournalModel {
   /** The roasts that match, in order; undefined until they are known. */
   readonly ids: readonly string[] | undefined;
   readonly total: number | undefined;
+  /** The roasts of the first screen, read before all else. */
+  readonly first: readonly NamedRoast[];
   readonly facets: JournalFacets | undefined;
   /** How far the search for findings is. */
   readonly findings: { readonly done: number; readonly total: number; readonly found: readonly FindingCount[] };
@@ -24,7 +29,9 @@ export interface JournalModel {
 
 /** The ids of the journal in the wanted order: from the index alone, or from the worker where something is asked. */
 export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel {
-  const all = useLiveQuery(() => roastIds(database()), []);
+  const first = useFirstScreen();
+  const painted = useAfterPaint(first !== undefined);
+  const all = useLiveQuery(async () => (painted ? roastIds(database()) : undefined), [painted]);
   const [facets, setFacets] = useState<JournalFacets>();
   const [answer, setAnswer] = useState<{ readonly key: string; readonly ids: readonly string[] }>();
   const [findings, setFindings] = useState<JournalModel['findings']>({ done: 0, total: 0, found: [] });
@@ -71,14 +78,39 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   if (answer?.key === key) last.current = answer.ids;
   return {
     // While an answer is under way the last one stays, so that nothing flickers under the typing.
-    ids: plain ? all : (last.current ?? (facets ? undefined : all)),
-    total: count,
+    ids: plain ? (all ?? first?.map(({ roast }) => roast.id)) : (last.current ?? (facets ? undefined : all)),
+    // Counting thousands of rows takes longer than reading eight; a journal that fits the first screen is counted with it.
+    total: all?.length ?? (first && first.length < FIRST ? first.length : undefined),
+    first: first ?? [],
     facets,
     findings,
     failed,
     reload: useCallback(() => setLoads((before) => before + 1), []),
     readFindings: useCallback(() => setWanted(true), []),
   };
+}
+
+// Asked as soon as the script runs: the page is built meanwhile.
+const early = chosenHousehold() ? newestRoasts(database(), FIRST).catch(() => undefined) : undefined;
+
+/** The newest roasts: as they were when the script began to run, then live. */
+function useFirstScreen(): readonly NamedRoast[] | undefined {
+  const [known, setKnown] = useState<readonly NamedRoast[]>();
+  useEffect(() => {
+    void early?.then(setKnown);
+  }, []);
+  return useLiveQuery(() => newestRoasts(database(), FIRST), []) ?? known;
+}
+
+/** True from the frame after `ready`: what is not needed for the first picture waits for it. */
+function useAfterPaint(ready: boolean): boolean {
+  const [painted, setPainted] = useState(false);
+  useEffect(() => {
+    if (!ready) return;
+    const frame = requestAnimationFrame(() => setTimeout(() => setPainted(true)));
+    return () => cancelAnimationFrame(frame);
+  }, [ready]);
+  return painted;
 }
 
 /** Asks the worker for slice after slice until every roast was looked at. */
