@@ -55,14 +55,6 @@ export async function largeJournalFigures(page: Page, more: number): Promise<Fig
   }
   const searches = await searchTimes(page);
   const frames = await frameTimes(page);
-  console.log(
-    'searches',
-    searches.map(Math.round),
-    'frames over 30:',
-    frames.filter((f) => f > 30).map(Math.round),
-    'median',
-    quantile(frames, 0.5),
-  );
   return [
     { what: `first rows, median of ${NAVIGATIONS}`, value: quantile(times, 0.5), most: 300, unit: 'ms' },
     {

@@ -38,6 +38,14 @@ async function toBrowning(page: Page): Promise<void> {
   await later(page, 20);
 }
 
+/** Opens the page of the roast that these words find. */
+async function openRoast(page: Page, words: string): Promise<void> {
+  await page.goto(`/journal/?text=${encodeURIComponent(words)}`);
+  await page.getByText(/^1 of \d+ roasts$/).waitFor();
+  await page.locator('[data-row="0"] a').click();
+  await page.getByText('What happened').waitFor();
+}
+
 export const shots: readonly Shot[] = [
   { name: 'today', go: async () => {} },
   {
@@ -77,15 +85,6 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'label',
-    go: async (page) => {
-      await page.goto('/larder/shelf/');
-      await page.getByRole('listitem').first().getByRole('link').first().click();
-      await page.getByRole('link', { name: 'Its label' }).click();
-      await page.getByText('best until').waitFor();
-    },
-  },
-  {
     name: 'taste-sheet-phone',
     phone: true,
     go: async (page) => {
@@ -95,20 +94,6 @@ export const shots: readonly Shot[] = [
       await page.getByLabel('Overall').fill('8.5');
       await page.getByRole('button', { name: 'toffee' }).click();
       await page.evaluate(() => window.scrollTo(0, 0));
-    },
-  },
-  {
-    name: 'flight',
-    go: async (page) => {
-      await page.goto('/taste/flight/');
-      await page.getByLabel('Who tastes').fill('Ada, Bo');
-      await page.getByRole('button', { name: 'Draw the codes' }).click();
-      await page.getByRole('link', { name: 'It is poured: taste' }).click();
-      await page.getByRole('button', { name: 'I am Ada' }).click();
-      await page
-        .getByRole('button', { name: /^\d{3}$/ })
-        .nth(1)
-        .click();
     },
   },
   {
@@ -166,31 +151,54 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'roast-after-the-pull',
-    go: async (page) => {
-      await toBrowning(page);
-      await later(page, 25, 'Space');
-      for (let i = 0; i < 9; i++) await later(page, 3, 'c');
-      await later(page, 50, 'Shift+Space');
-      await later(page, 65);
-      await page.getByLabel('Roasted weight').fill('68.4');
-      await page.getByLabel('Roasted weight').press('Enter');
-      await page.getByRole('button', { name: 'medium', exact: true }).click();
-    },
-  },
-  {
     name: 'journal',
     go: async (page) => {
       await page.goto('/journal/');
+      await page.getByText(/^\d+ roasts$/).waitFor();
+      await page.getByRole('button', { name: 'Narrow it down' }).click();
       await page.getByRole('radio', { name: 'first crack' }).click();
+      await page.locator('[data-row="0"] svg').waitFor();
     },
   },
   {
     name: 'roast-page',
+    whole: true,
     go: async (page) => {
-      await page.goto('/journal/');
-      await page.getByText('best cup yet').first().click();
-      await page.getByText('What happened').waitFor();
+      await openRoast(page, 'tart lemon pith');
+      await page.getByText('One change for the next batch').waitFor();
+    },
+  },
+  {
+    name: 'compare',
+    whole: true,
+    go: async (page) => {
+      await page.goto('/journal/?text=tart');
+      await page.getByText(/^\d of \d+ roasts$/).waitFor();
+      await page.locator('[data-row="0"] input').check();
+      await page.getByLabel('Search the journal').fill('toffee orange');
+      await page.getByText(/^[^0]\d* of \d+ roasts$/).waitFor();
+      await page.getByText('best cup yet').waitFor();
+      await page.locator('[data-row]').filter({ hasText: 'best cup yet' }).getByRole('checkbox').check();
+      await page.getByRole('link', { name: 'Compare' }).click();
+      await page.getByText('Figures and tastes').waitFor();
+    },
+  },
+  {
+    name: 'recipe',
+    whole: true,
+    go: async (page) => {
+      await page.goto('/journal/recipes/');
+      await page.getByRole('link', { name: /Lid off from yellow/ }).click();
+      await page.getByLabel('Gear for the recipe').selectOption({ label: 'Crank pot' });
+      await page.getByText(/First crack about/).waitFor({ timeout: 20_000 });
+    },
+  },
+  {
+    name: 'experiments',
+    whole: true,
+    go: async (page) => {
+      await page.goto('/journal/experiments/');
+      await page.getByText('What this household knows now').waitFor();
     },
   },
   {

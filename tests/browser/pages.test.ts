@@ -194,7 +194,7 @@ describe('empty and wrong', () => {
 describe('the roast page', () => {
   it('corrects times as m:ss, adds what was forgotten, takes out and undoes', async () => {
     const { page, close } = await demo.open();
-    await page.goto('/journal/');
+    await page.goto('/journal/?text=best+cup+yet');
     await page.getByText('best cup yet').click();
     const yellow = page.getByLabel('Time of yellow');
     const before = await yellow.inputValue();
@@ -218,7 +218,7 @@ describe('the roast page', () => {
 
   it('deletes with undo', async () => {
     const { page, close } = await demo.open();
-    await page.goto('/journal/');
+    await page.goto('/journal/?text=best+cup+yet');
     await page.getByText('best cup yet').click();
     await page.getByRole('button', { name: 'Delete' }).click();
     await page.getByRole('button', { name: 'Delete it' }).click();

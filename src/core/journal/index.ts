@@ -2,3 +2,4 @@ export { type JournalQuery, type JournalView, journalQuerySchema, journalViewSch
 export { type JournalRow, journalRow } from './row.ts';
 export { type JournalAnswer, JournalIndex } from './search.ts';
 export { type Sorting, sortingNames, sortings } from './sorting.ts';
+export { journalSpans, type TimeSpan } from './spans.ts';

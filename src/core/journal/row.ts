@@ -16,6 +16,7 @@ export interface JournalRow {
   /** As it came out, else as it was wanted. */
   readonly shade: ShadeNumber;
   readonly stars: number | undefined;
+  readonly firstCrackS: number | undefined;
   readonly pullS: number | undefined;
   readonly lossPercent: number | undefined;
   readonly tags: readonly string[];
@@ -32,6 +33,7 @@ export function journalRow(
   cups: readonly Cup[],
 ): JournalRow {
   const live = liveEntries(roast.entries);
+  const { firstCrack, pull } = milestonesOf(live);
   const roasted = roastedGrams(roast);
   const noted = live.flatMap((entry) => (entry.kind === 'note' ? [entry.text] : []));
   return {
@@ -44,7 +46,8 @@ export function journalRow(
     process: lot?.process,
     shade: finalShade(roast) ?? roast.wantedShade,
     stars: roast.stars,
-    pullS: milestonesOf(live).pull,
+    firstCrackS: firstCrack,
+    pullS: pull,
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
     tags: roast.tags ?? [],
     notes: [roast.note ?? '', ...noted, ...cups.map(({ note }) => note ?? '')].join(' ').trim(),

@@ -38,8 +38,9 @@ export class JournalIndex {
 
   /** The roasts that match every part of the query. Words match from their beginning, with a slip or two forgiven. */
   ask(query: JournalQuery, sorting: Sorting): JournalAnswer {
-    const text = query.text?.trim();
-    const found = text ? new Set(this.words.search(text).map(({ id }) => id as string)) : undefined;
+    const text = query.text?.trim() ?? '';
+    const found =
+      text.length >= LEAST_LETTERS ? new Set(this.words.search(text).map(({ id }) => id as string)) : undefined;
     const rows = this.rows.filter((row) => (!found || found.has(row.id)) && this.fits(row, query));
     const sorted = sorting === 'newest' ? rows : rows.sort(orders[sorting]);
     return { ids: sorted.map(({ id }) => id), total: this.rows.length };
@@ -60,6 +61,9 @@ export class JournalIndex {
     );
   }
 }
+
+/** One letter alone means nearly everything; the search waits for the second. */
+const LEAST_LETTERS = 2;
 
 /** Short words are typed right; longer ones with a slip. */
 const FUZZY_FROM = 5;

@@ -32,6 +32,7 @@ function Journal() {
   const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
     const next = { query: some.query ?? query, sorting: some.sorting ?? sorting };
     setAsked(next);
+    if (next.query.text === query.text) history.replaceState(null, '', addressOf(next));
   };
   useEffect(() => {
     // Not with every letter: the address is for going back to, and writing it costs a key its quickness.
@@ -101,7 +102,15 @@ function Journal() {
           </button>
         </p>
       ) : (
-        <Rows ids={shown} lineUp={lineUp} ticked={ticked} onTick={tick} version={version} first={journal.first} />
+        <Rows
+          ids={shown}
+          lineUp={lineUp}
+          ticked={ticked}
+          onTick={tick}
+          version={version}
+          first={journal.first}
+          whole={journal.facets?.spans[lineUp]}
+        />
       )}
       {ticked.size > 0 && (
         <Suspense fallback={null}>

@@ -1,5 +1,6 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import type { TimeSpan } from '@/core/journal';
 import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { axisLabel, type LineUp, sharedSpan } from '@/ui/rows/lineUp';
@@ -14,6 +15,8 @@ interface RowsProps {
   readonly onTick: (id: string) => void;
   readonly version: number;
   readonly first: readonly NamedRoast[];
+  /** The time scale of the whole journal, once it is known. */
+  readonly whole: TimeSpan | undefined;
 }
 
 /** A row's height before it was measured, px. */
@@ -22,7 +25,7 @@ const ROW_PX = 77;
 const OVERSCAN = 8;
 
 /** The journal's rows, of which only those near the screen are drawn, however many there are. */
-export function Rows({ ids, lineUp, ticked, onTick, version, first }: RowsProps) {
+export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: RowsProps) {
   const { ref, width } = useWidth();
   const list = useRef<HTMLOListElement>(null);
   const [top, setTop] = useState(0);
@@ -51,7 +54,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first }: RowsProps)
     version,
     first,
   );
-  const span = useGrowingSpan(rows, lineUp);
+  const span = useGrowingSpan(rows, lineUp, whole);
   const focusRow = (index: number) => {
     const next = Math.min(ids.length - 1, Math.max(0, index));
     virtual.scrollToIndex(next);
@@ -90,7 +93,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first }: RowsProps)
               data-row={index}
               aria-setsize={ids.length}
               aria-posinset={index + 1}
-              className="border-line absolute inset-x-0 top-0 border-b"
+              className="border-line absolute inset-x-0 top-0 border-b [contain:content]"
               style={{ transform: `translateY(${start - top}px)`, minHeight: ROW_PX }}
             >
               {row ? (
@@ -113,19 +116,17 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first }: RowsProps)
   );
 }
 
-/** The time scale that holds every row that was read; it grows and never shrinks, so that nothing jumps on the way back. */
-function useGrowingSpan(
-  rows: ReturnType<typeof useRows>,
-  lineUp: LineUp,
-): { readonly fromS: number; readonly toS: number } {
+/** The time scale that holds every row; it grows and never shrinks, so that nothing jumps on the way back. */
+function useGrowingSpan(rows: ReturnType<typeof useRows>, lineUp: LineUp, whole: TimeSpan | undefined): TimeSpan {
   const grown = useRef({ lineUp, fromS: 0, toS: 60 });
   if (grown.current.lineUp !== lineUp) grown.current = { lineUp, fromS: 0, toS: 60 };
-  const now = sharedSpan(
+  const seen = sharedSpan(
     [...rows.values()].map(({ ribbon }) => ribbon),
     lineUp,
   );
   const { fromS, toS } = grown.current;
-  if (now.fromS < fromS || now.toS > toS)
-    grown.current = { lineUp, fromS: Math.min(fromS, now.fromS), toS: Math.max(toS, now.toS) };
+  const from = Math.min(fromS, seen.fromS, whole?.fromS ?? 0);
+  const to = Math.max(toS, seen.toS, whole?.toS ?? 0);
+  if (from < fromS || to > toS) grown.current = { lineUp, fromS: from, toS: to };
   return { fromS: grown.current.fromS, toS: grown.current.toS };
 }

@@ -1,5 +1,5 @@
 import type { Complaint, Diagnosis, FindingId, InterviewQuestion } from '@/core/diagnose';
-import type { JournalAnswer, JournalQuery, JournalRow, Sorting } from '@/core/journal';
+import type { JournalAnswer, JournalQuery, JournalRow, journalSpans, Sorting } from '@/core/journal';
 
 /** What stands out in a roast, and what could still be asked about it. */
 export interface RoastReading {
@@ -12,6 +12,8 @@ export interface RoastReading {
 export interface JournalFacets {
   readonly tags: readonly string[];
   readonly days: readonly { readonly day: string; readonly roasts: number }[];
+  /** The time scale that holds every row, so that it need not grow while one scrolls. */
+  readonly spans: ReturnType<typeof journalSpans>;
 }
 
 /** What the journal's worker does. It reads the database itself; only plain data crosses. */

@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { caseOf, diagnose, type FindingId, findingNames, interviewFor } from '@/core/diagnose';
-import { JournalIndex, type JournalRow } from '@/core/journal';
+import { JournalIndex, type JournalRow, journalSpans } from '@/core/journal';
 import { GanderDatabase } from '@/store/database';
 import { journalRows } from '@/store/journalRows';
 import { caseFactsIn, caseFactsOf, type LearningData, learningData } from '@/store/learning';
@@ -46,6 +46,7 @@ const journal: JournalContract = {
     return {
       tags: [...new Set(rows.flatMap(({ tags }) => tags))].sort(),
       days: [...days].map(([day, roasts]) => ({ day, roasts })),
+      spans: journalSpans(rows),
     };
   },
   ask: (query, sorting) => index.ask(query, sorting),

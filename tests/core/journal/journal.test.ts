@@ -8,6 +8,7 @@ import {
   type JournalQuery,
   type JournalRow,
   journalRow,
+  journalSpans,
   journalViewSchema,
   sortings,
 } from '@/core/journal';
@@ -24,6 +25,7 @@ const row = (id: string, facts: Partial<JournalRow> = {}): JournalRow => ({
   process: 'washed',
   shade: 4,
   stars: undefined,
+  firstCrackS: 240,
   pullS: 300,
   lossPercent: 15,
   tags: [],
@@ -86,6 +88,21 @@ describe('searching the journal', () => {
       ),
       { seed: 63 },
     );
+  });
+});
+
+describe('the shared time scale', () => {
+  it('holds every row however it is lined up, but not one that was left open overnight', () => {
+    const spans = journalSpans([
+      row('1'),
+      row('2', { firstCrackS: 500, pullS: 640 }),
+      row('3', { firstCrackS: undefined, pullS: 700 }),
+      row('4', { pullS: 40_000 }),
+      row('5', { pullS: undefined }),
+    ]);
+    assert.deepEqual(spans.charge, { fromS: 0, toS: 700 });
+    assert.deepEqual(spans.firstCrack, { fromS: -500, toS: 140 });
+    assert.deepEqual(spans.pull, { fromS: -700, toS: 60 });
   });
 });
 
