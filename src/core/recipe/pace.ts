@@ -31,6 +31,15 @@ export function paceWords(pace: readonly PaceAt[], name: (milestone: PaceMilesto
   return `${by} s ${last.byS < 0 ? 'ahead of' : 'behind'} the recipe at ${name(last.milestone)}`;
 }
 
+/** Each milestone in words, for a roast that is over: "on time at yellow", "12 s behind at first crack". */
+export function paceParts(pace: readonly PaceAt[], name: (milestone: PaceMilestone) => string): string[] {
+  return pace.map(({ milestone, byS }) => {
+    const by = Math.round(Math.abs(byS));
+    if (by < ON_TIME_S) return `on time at ${name(milestone)}`;
+    return `${by} s ${byS < 0 ? 'ahead' : 'behind'} at ${name(milestone)}`;
+  });
+}
+
 /** How close a roast came to its recipe. */
 export interface Closeness {
   /** Root mean square of the deviations at the milestones, as a share of the time. */

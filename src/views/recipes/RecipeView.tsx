@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Lot } from '@/core/bean';
 import { figuresOf } from '@/core/compare';
 import { controlsOf, type Gear } from '@/core/gear';
-import { closenessTo, type Recipe } from '@/core/recipe';
+import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
@@ -190,14 +190,8 @@ function closeWords(recipe: Recipe, roast: NamedRoast['roast']): string {
   if (roast.id === recipe.fromRoastId) return 'the roast it was made from.';
   const close = closenessTo(recipe, roast);
   if (!close) return 'nothing was marked that the recipe has.';
-  const parts = close.pace
-    .filter(({ milestone }) => milestone === 'firstCrack' || milestone === 'pull')
-    .map(({ milestone, byS }) => {
-      const by = Math.round(Math.abs(byS));
-      return by < 3
-        ? `on time at ${milestoneNames[milestone]}`
-        : `${by} s ${byS < 0 ? 'ahead' : 'behind'} at ${milestoneNames[milestone]}`;
-    });
+  const told = close.pace.filter(({ milestone }) => milestone === 'firstCrack' || milestone === 'pull');
+  const parts = paceParts(told, (milestone) => milestoneNames[milestone]);
   const loss =
     close.lossBy === undefined || Math.abs(close.lossBy) < 0.3
       ? []

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { closenessTo } from '@/core/recipe';
+import { closenessTo, paceParts } from '@/core/recipe';
 import { milestoneNames, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
 
@@ -11,12 +11,7 @@ export function ByRecipe({ roast }: { readonly roast: Roast }) {
   );
   const close = recipe && closenessTo(recipe, roast);
   if (!recipe || !close) return null;
-  const parts = close.pace.map(({ milestone, byS }) => {
-    const by = Math.round(Math.abs(byS));
-    return by < 3
-      ? `on time at ${milestoneNames[milestone]}`
-      : `${by} s ${byS < 0 ? 'ahead' : 'behind'} at ${milestoneNames[milestone]}`;
-  });
+  const parts = paceParts(close.pace, (milestone) => milestoneNames[milestone]);
   return (
     <p className="mt-2 text-lg">
       By the recipe{' '}

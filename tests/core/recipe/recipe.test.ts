@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { expectationFor } from '@/core/forecast';
 import type { Id } from '@/core/ids';
-import { closenessTo, paceAgainst, paceWords, recipeFrom, recipeSchema, scaledRecipe } from '@/core/recipe';
+import { closenessTo, paceAgainst, paceParts, paceWords, recipeFrom, recipeSchema, scaledRecipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
 
@@ -40,6 +40,13 @@ describe('roasting by it', () => {
     assert.equal(say({ yellow: 122 }), 'With the recipe at yellow');
     assert.equal(say({ yellow: 122, firstCrack: 252 }), '12 s behind the recipe at first crack');
     assert.equal(say({ firstCrack: 231 }), '9 s ahead of the recipe at first crack');
+  });
+  it('tells every milestone of a roast that is over', () => {
+    const pace = paceAgainst(recipe.guide, { yellow: 121, firstCrack: 252, pull: 310 });
+    assert.deepEqual(
+      paceParts(pace, (milestone) => milestoneNames[milestone]),
+      ['on time at yellow', '12 s behind at first crack', '10 s ahead at pull'],
+    );
   });
   const roast = (factor: number, shade: 1 | 4 | 7 = 4) =>
     roastOf([
