@@ -1,4 +1,4 @@
-import { scaleTime } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import type { Experiment, Outcome } from '@/core/experiment';
 import { shortDate } from '@/ui/dates';
 import { useWidth } from '@/ui/useWidth';
@@ -24,7 +24,7 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
     .sort((a, b) => (a.at < b.at ? -1 : 1));
   const [first, last] = [dated[0], dated.at(-1)];
   if (!first || !last || dated.length < 2) return null;
-  const x = scaleTime([new Date(first.at), new Date(last.at)], [SIDE, width - SIDE]);
+  const x = scaleLinear([Date.parse(first.at), Date.parse(last.at)], [SIDE, width - SIDE]);
   return (
     <figure className="border-ink mt-8 border-t-2 pt-4">
       <figcaption className="font-heading text-2xl font-semibold">Which changes helped, over time</figcaption>
@@ -39,7 +39,7 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
         >
           <line x1={0} x2={width} y1={MIDDLE} y2={MIDDLE} stroke="var(--line)" strokeWidth={2} />
           {dated.map(({ question, outcome, at }, i) => {
-            const left = x(new Date(at));
+            const left = x(Date.parse(at));
             const top = MIDDLE + way[outcome] * ROW;
             // Names take turns above and below, so that neighbours do not run into each other.
             const label = outcome === 'helped' ? top - 12 : top + 24 + (i % 2) * 18;
