@@ -1,5 +1,6 @@
 // The journal with thousands of roasts: first rows, search by key, and scrolling.
 import type { Page } from 'playwright-core';
+import { firstRowTimes } from './firstRows.ts';
 import { type Figure, quantile } from './report.ts';
 
 const NAVIGATIONS = 6;
@@ -39,20 +40,7 @@ export async function largeJournalFigures(page: Page, more: number): Promise<Fig
   await page.goto('/journal/');
   await page.getByText('41 roasts').waitFor();
   await fillJournal(page, more);
-  await page.addInitScript(() => {
-    const observer = new MutationObserver(() => {
-      if (!document.querySelector('ol li svg')) return;
-      observer.disconnect();
-      requestAnimationFrame(() => setTimeout(() => Object.assign(globalThis, { rowsAt: performance.now() })));
-    });
-    observer.observe(document, { subtree: true, childList: true });
-  });
-  const times: number[] = [];
-  for (let i = 0; i < NAVIGATIONS; i++) {
-    await page.goto('/journal/');
-    await page.waitForFunction(() => 'rowsAt' in globalThis);
-    times.push(await page.evaluate(() => (globalThis as unknown as { rowsAt: number }).rowsAt));
-  }
+  const times = await firstRowTimes(page, NAVIGATIONS);
   const searches = await searchTimes(page);
   const frames = await frameTimes(page);
   return [

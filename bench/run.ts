@@ -8,6 +8,7 @@ import { calmWorld, roughWorld, simulateHousehold, simulateRoast, usualWorld } f
 import { type Served, serveApp } from '../tests/browser/harness.ts';
 import { judgeFaults, judgeSound } from '../tests/core/diagnose/score.ts';
 import { backtest, printBacktest } from './backtest.ts';
+import { firstRowTimes } from './firstRows.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
@@ -94,20 +95,7 @@ async function pressFigures(page: Page): Promise<Figure[]> {
 }
 
 async function journalFigure(page: Page): Promise<Figure> {
-  await page.addInitScript(() => {
-    const observer = new MutationObserver(() => {
-      if (!document.querySelector('ol li svg')) return;
-      observer.disconnect();
-      requestAnimationFrame(() => setTimeout(() => Object.assign(globalThis, { rowsAt: performance.now() })));
-    });
-    observer.observe(document, { subtree: true, childList: true });
-  });
-  const times: number[] = [];
-  for (let i = 0; i < NAVIGATIONS; i++) {
-    await page.goto('/journal/');
-    await page.waitForFunction(() => 'rowsAt' in globalThis);
-    times.push(await page.evaluate(() => (globalThis as unknown as { rowsAt: number }).rowsAt));
-  }
+  const times = await firstRowTimes(page, NAVIGATIONS);
   return {
     what: `journal: first rows after navigation, median of ${NAVIGATIONS}`,
     value: quantile(times, 0.5),

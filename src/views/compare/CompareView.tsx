@@ -5,9 +5,9 @@ import { Alike } from '@/ui/Alike';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
-import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
+import { LineUpChoice } from '@/ui/rows/LineUpChoice';
+import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
-import { Segmented } from '@/ui/Segmented';
 import { ComparedTable } from './ComparedTable';
 import { ComparedTemperatures } from './ComparedTemperatures';
 import { type Compared, MOST, readCompared } from './compared';
@@ -60,13 +60,7 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
       <InWords compared={compared} base={base} figures={figures} onBase={setBaseId} />
       <div className="border-ink mt-8 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 pt-4">
         <h2 className="mr-4 text-2xl">Ribbons</h2>
-        <span className="text-husk">line up by</span>
-        <Segmented
-          label="Line up by"
-          value={lineUp}
-          options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
-          onChange={setLineUp}
-        />
+        <LineUpChoice value={lineUp} onChange={setLineUp} />
       </div>
       <RibbonRows rows={compared} lineUp={lineUp} />
       <ComparedTemperatures compared={compared} lineUp={lineUp} />

@@ -3,6 +3,7 @@ import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
+import { capital } from '@/ui/capital';
 import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
 import type { ExperimentNow } from './readExperiments';
@@ -27,7 +28,7 @@ export function Known({ answered }: { readonly answered: readonly ExperimentNow[
                 <b>{experiment.question}</b> {experiment.outcome && answers[experiment.outcome]}
               </p>
               <p className="text-husk">
-                {sentence(changeWords(experiment.change, a?.gear, words.weight))}{' '}
+                {`${capital(changeWords(experiment.change, a?.gear, words.weight))}.`}{' '}
                 {verdict ?? 'By taste alone, no blind flight.'}
                 {experiment.note && ` “${experiment.note}”.`}
                 {sameness && sameness.also.length > 0 && ` Careful: ${sameness.also.join('; ')}.`}
@@ -60,8 +61,4 @@ export function Known({ answered }: { readonly answered: readonly ExperimentNow[
       </ul>
     </section>
   );
-}
-
-function sentence(text: string): string {
-  return `${text[0]?.toUpperCase()}${text.slice(1)}.`;
 }

@@ -75,7 +75,7 @@ export function OpenQuestion(props: ExperimentNow) {
             : sameness.changed !== false && 'Everything else was the same, as far as the record tells.'}
         </p>
       )}
-      {verdict && <p className="mt-2 text-lg">{verdict}</p>}
+      {(verdict ?? suggested) && <p className="mt-2 text-lg">{verdict ?? suggested?.sentence}</p>}
       {(a || b) && (
         <div className="mt-4">
           <RibbonRows rows={[a, b].filter((each) => each !== undefined)} lineUp="charge" />

@@ -3,8 +3,8 @@ import { type JournalQuery, type Sorting, sortings } from '@/core/journal';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
-import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
-import { Segmented } from '@/ui/Segmented';
+import { LineUpChoice } from '@/ui/rows/LineUpChoice';
+import type { LineUp } from '@/ui/rows/lineUp';
 import { Narrow } from './Narrow';
 import { Rows } from './Rows';
 import { SavedViews } from './SavedViews';
@@ -76,14 +76,8 @@ function Journal() {
           <p className="text-husk" role="status">
             {countWords(journal.ids?.length, journal.total, narrowed)}
           </p>
-          <div className="flex flex-wrap items-center gap-x-4 gap-y-2 md:ml-auto">
-            <span className="text-husk max-sm:sr-only">line up by</span>
-            <Segmented
-              label="Line up by"
-              value={lineUp}
-              options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
-              onChange={setLineUp}
-            />
+          <div className="md:ml-auto">
+            <LineUpChoice value={lineUp} onChange={setLineUp} />
           </div>
         </div>
         <Narrow query={query} sorting={sorting} journal={journal} onAsk={ask} />

@@ -6,6 +6,7 @@ import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
+import { capital } from '@/ui/capital';
 import { saveNotebook } from '@/ui/saveNotebook';
 
 interface TickedProps {
@@ -26,7 +27,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
   const count = ids.length === 1 ? 'one roast' : `${ids.length} roasts`;
   const remove = async () => {
     const change = await removeRoasts(database(), ids);
-    say({ text: `${count[0]?.toUpperCase()}${count.slice(1)} deleted, with what was noted of them.`, undo: change });
+    say({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onChanged();
   };
   const save = async () => saveNotebook(roastContent(await readContent(database()), ...ids), `${ids.length}-roasts`);
@@ -35,7 +36,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
     setTagging(undefined);
     if (!word) return;
     const change = await tagRoasts(database(), ids, word);
-    say({ text: `${count[0]?.toUpperCase()}${count.slice(1)} tagged “${word}”.`, undo: change });
+    say({ text: `${capital(count)} tagged “${word}”.`, undo: change });
     onChanged();
   };
   return (

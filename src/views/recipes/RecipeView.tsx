@@ -13,13 +13,14 @@ import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { editRecipe, removeRecipe, roastsOfRecipe } from '@/store/recipes';
 import { Alike } from '@/ui/Alike';
 import { Button, LinkButton } from '@/ui/Button';
+import { capital } from '@/ui/capital';
 import { shortDate } from '@/ui/dates';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
-import { type LineUp, lineUpNames } from '@/ui/rows/lineUp';
+import { LineUpChoice } from '@/ui/rows/LineUpChoice';
+import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
-import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { recipeWords } from './recipeWords';
 import { Scaled } from './Scaled';
@@ -127,13 +128,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
       <section className="border-ink mt-8 border-t-2 pt-4">
         <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
           <h2 className="mr-4 text-2xl">How close they came</h2>
-          <span className="text-husk">line up by</span>
-          <Segmented
-            label="Line up by"
-            value={lineUp}
-            options={(Object.keys(lineUpNames) as LineUp[]).map((value) => ({ value, name: lineUpNames[value] }))}
-            onChange={setLineUp}
-          />
+          <LineUpChoice value={lineUp} onChange={setLineUp} />
         </div>
         {roasts.length === 0 ? (
           <p className="text-husk">The roast it came from was deleted, and nothing was roasted by it yet.</p>
@@ -178,7 +173,7 @@ function Steps({ recipe, gear }: { readonly recipe: Recipe; readonly gear: Gear 
       {steps.map(({ atS, says, move }) => (
         <li key={`${atS} ${says}`} className="flex gap-4 py-2">
           <span className="num w-[5ch] text-right">{formatClock(atS)}</span>
-          <span className={move ? 'font-bold' : ''}>{move ? says : `${says[0]?.toUpperCase()}${says.slice(1)}`}</span>
+          <span className={move ? 'font-bold' : ''}>{move ? says : capital(says)}</span>
         </li>
       ))}
     </ol>

@@ -8,6 +8,7 @@ import type { Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
 import { Button } from '@/ui/Button';
+import { capital } from '@/ui/capital';
 import { useWords } from '@/ui/useHousehold';
 import { Interview } from './Interview';
 import { useReading } from './useReading';
@@ -134,7 +135,7 @@ function Top({ finding, roast, gear }: { readonly finding: Finding } & FindingsP
       <div>
         <h3 className="text-xl">One change for the next batch</h3>
         <p className="mt-2 text-lg">
-          <b>{sentence(changeWords(proposal.change, gear, words.weight))}</b> {proposal.expected}
+          <b>{`${capital(changeWords(proposal.change, gear, words.weight))}.`}</b> {proposal.expected}
         </p>
         <p className="text-husk mt-2">Leave everything else as it was, then taste both, blind.</p>
         <div className="no-print mt-4">
@@ -146,8 +147,4 @@ function Top({ finding, roast, gear }: { readonly finding: Finding } & FindingsP
       </div>
     </div>
   );
-}
-
-function sentence(text: string): string {
-  return `${text[0]?.toUpperCase()}${text.slice(1)}.`;
 }

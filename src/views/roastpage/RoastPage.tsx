@@ -19,6 +19,7 @@ import type { NamedRoast } from '@/store/queries';
 import { readingsOf } from '@/store/readings';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
+import { capital } from '@/ui/capital';
 import { Dialog } from '@/ui/Dialog';
 import { fullDate, shortDate } from '@/ui/dates';
 import { RoastFacts } from '@/ui/facts/RoastFacts';
@@ -163,5 +164,5 @@ function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>): string 
       ? 'Not pulled yet.'
       : `Pulled at ${formatClock(reached.pull)}; the milestones on the way were not marked.`;
   const sentence = parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? '');
-  return `${sentence[0]?.toUpperCase()}${sentence.slice(1)}${reached.pull === undefined ? '' : `; pulled at ${formatClock(reached.pull)}`}.`;
+  return `${capital(sentence)}${reached.pull === undefined ? '' : `; pulled at ${formatClock(reached.pull)}`}.`;
 }
