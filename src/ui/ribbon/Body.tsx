@@ -1,12 +1,12 @@
-import type { ScaleLinear } from 'd3-scale';
 import type { Ribbon, TonePoint } from '@/core/roast';
 import { toneAt } from '@/core/roast';
 import { beanColour } from '@/core/shade';
+import type { TimeScale } from './timeScale';
 
 interface BodyProps {
   readonly id: string;
   readonly ribbon: Ribbon;
-  readonly x: ScaleLinear<number, number>;
+  readonly x: TimeScale;
   readonly top: number;
   readonly height: number;
   readonly pale?: boolean;
@@ -54,7 +54,7 @@ export function Body({ id, ribbon, x, top, height, pale = false }: BodyProps) {
 interface GradientProps {
   readonly id: string;
   readonly points: readonly TonePoint[];
-  readonly x: ScaleLinear<number, number>;
+  readonly x: TimeScale;
   readonly left: number;
   readonly right: number;
   readonly fade?: boolean;
@@ -70,7 +70,7 @@ function Gradient({ id, points, x, left, right, fade = false }: GradientProps) {
         <stop
           key={share}
           offset={share}
-          stopColor={beanColour(toneAt(points, x.invert(left + share * (right - left))))}
+          stopColor={beanColour(toneAt(points, x.at(left + share * (right - left))))}
           stopOpacity={fade ? 0.42 * Math.min(1, (1 - share) * 4) : 1}
         />
       ))}

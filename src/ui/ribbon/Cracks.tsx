@@ -1,10 +1,10 @@
-import type { ScaleLinear } from 'd3-scale';
 import type { Ribbon } from '@/core/roast';
+import type { TimeScale } from './timeScale';
 
 interface CracksProps {
   readonly id: string;
   readonly ribbon: Ribbon;
-  readonly x: ScaleLinear<number, number>;
+  readonly x: TimeScale;
   readonly bodyTop: number;
   readonly large: boolean;
 }

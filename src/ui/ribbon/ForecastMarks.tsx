@@ -1,7 +1,7 @@
-import { scaleLinear } from 'd3-scale';
 import type { Forecast } from '@/core/forecast';
 import { type Milestone, type Milestones, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
+import { timeScale } from './timeScale';
 
 interface ForecastMarksProps {
   readonly width: number;
@@ -36,7 +36,8 @@ export function ForecastMarks({
   colour = 'var(--ink)',
 }: ForecastMarksProps) {
   if (width <= 0) return null;
-  const x = scaleLinear([fromS, toS], [0, width]).clamp(true);
+  const line = timeScale(fromS, toS, width);
+  const x = (seconds: number) => Math.min(Math.max(line(seconds), 0), width);
   const labels = placed(
     [
       ...(Object.entries(reached) as [Milestone, number][])

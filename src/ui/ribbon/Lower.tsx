@@ -1,11 +1,11 @@
-import type { ScaleLinear } from 'd3-scale';
 import type { Ribbon } from '@/core/roast';
 import { toneAt } from '@/core/roast';
 import { fieldColour } from '@/core/shade';
+import type { TimeScale } from './timeScale';
 
 interface LowerProps {
   readonly ribbon: Ribbon;
-  readonly x: ScaleLinear<number, number>;
+  readonly x: TimeScale;
   readonly bodyTop: number;
   readonly bodyHeight: number;
   readonly movesTop: number;
@@ -55,7 +55,7 @@ function moveWords(move: Ribbon['moves'][number], controlName: LowerProps['contr
   return move.value === undefined ? name : `${name} ${move.value}`;
 }
 
-function spaced<T extends { readonly at: number }>(items: readonly T[], x: ScaleLinear<number, number>): T[] {
+function spaced<T extends { readonly at: number }>(items: readonly T[], x: TimeScale): T[] {
   let last = Number.NEGATIVE_INFINITY;
   return items.filter((item) => {
     const here = x(item.at);

@@ -1,9 +1,9 @@
-import { scaleLinear } from 'd3-scale';
 import { useId } from 'react';
 import { describeRibbon, type Ribbon as RibbonModel } from '@/core/roast';
 import { Body } from './Body';
 import { Cracks } from './Cracks';
 import { Lower } from './Lower';
+import { timeScale } from './timeScale';
 
 export interface RibbonProps {
   readonly ribbon: RibbonModel;
@@ -33,7 +33,7 @@ export function Ribbon(props: RibbonProps) {
   const { ribbon, width, bodyHeight, fromS, toS, words = false, guide, controlName = (control) => control } = props;
   const id = useId();
   if (width <= 0) return null;
-  const x = scaleLinear([fromS, toS], [0, width]);
+  const x = timeScale(fromS, toS, width);
   const top = CRACK_ROOM;
   const guideRoom = guide ? GUIDE_HEIGHT + 4 : 0;
   const bottom = top + bodyHeight + guideRoom;

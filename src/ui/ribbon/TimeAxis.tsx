@@ -1,5 +1,5 @@
-import { scaleLinear } from 'd3-scale';
 import { formatClock } from '@/core/units';
+import { timeScale } from './timeScale';
 
 interface TimeAxisProps {
   readonly width: number;
@@ -16,7 +16,7 @@ const STEPS_S = [30, 60, 120, 180, 300, 600];
 /** The times below or above a ribbon, at round minutes, as many as have room. */
 export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 }: TimeAxisProps) {
   if (width <= 0) return null;
-  const x = scaleLinear([fromS, toS], [0, width]);
+  const x = timeScale(fromS, toS, width);
   const step = STEPS_S.find((each) => x(fromS + each) >= labelPx) ?? 1200;
   const first = Math.ceil(fromS / step) * step;
   const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
