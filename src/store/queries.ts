@@ -1,3 +1,4 @@
+import type { Table } from 'dexie';
 import type { Lot } from '@/core/bean';
 import { lotTitle } from '@/core/bean';
 import type { Gear } from '@/core/gear';
@@ -58,16 +59,10 @@ export async function lastRoast(db: GanderDatabase, gearId?: string): Promise<Ro
 }
 
 async function named(db: GanderDatabase, roasts: readonly Roast[]): Promise<NamedRoast[]> {
-  const lots = new Map(
-    (await db.lots.bulkGet([...new Set(roasts.map((each) => each.lotId))])).flatMap((lot) =>
-      lot ? [[lot.id as string, lot]] : [],
-    ),
-  );
-  const gear = new Map(
-    (await db.gear.bulkGet([...new Set(roasts.map((each) => each.gearId))])).flatMap((each) =>
-      each ? [[each.id as string, each]] : [],
-    ),
-  );
+  const [lots, gear] = await Promise.all([
+    byId(db.lots, new Set(roasts.map((each) => each.lotId))),
+    byId(db.gear, new Set(roasts.map((each) => each.gearId))),
+  ]);
   return roasts.map((roast) => {
     const lot = lots.get(roast.lotId);
     const its = gear.get(roast.gearId);
@@ -108,4 +103,9 @@ export async function kwhPerRoastedKg(db: GanderDatabase, most = 50): Promise<nu
     grams += roasted;
   }
   return grams === 0 ? undefined : wattSeconds / 3_600_000 / (grams / 1000);
+}
+
+async function byId<T extends { readonly id: string }>(table: Table<T, string>, ids: ReadonlySet<string>) {
+  const found = await table.bulkGet([...ids]);
+  return new Map(found.flatMap((each) => (each ? [[each.id as string, each]] : [])));
 }

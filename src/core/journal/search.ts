@@ -1,23 +1,17 @@
 import MiniSearch from 'minisearch';
+import { whatIsAsked } from './asked.ts';
 import type { JournalQuery } from './journalView.ts';
 import type { JournalRow } from './row.ts';
 import type { Sorting } from './sorting.ts';
 
-/** What a search came to. */
-export interface JournalAnswer {
-  /** Roasts that match, in the wanted order. */
-  readonly ids: string[];
-  /** Of how many. */
-  readonly total: number;
-}
-
 /** The journal made ready for searching: words of lots, gear, notes, tags, tastes and findings. */
 export class JournalIndex {
   /** Newest first, the order most asked for. */
-  private readonly rows: readonly JournalRow[];
-  private readonly words = new MiniSearch<JournalRow & { readonly findings: string; readonly tagText: string }>({
-    fields: ['lot', 'gear', 'notes', 'words', 'tagText', 'findings'],
-    searchOptions: { prefix: true, combineWith: 'AND', boost: { lot: 2, tagText: 2 }, fuzzy: fuzziness },
+  private readonly rows: readonly { readonly row: JournalRow; readonly texts: readonly number[] }[];
+  /** Each text once, however many roasts have it: thousands of roasts share a few dozen names of beans and gear. */
+  private readonly texts = new MiniSearch<{ readonly id: number; readonly text: string }>({
+    fields: ['text'],
+    searchOptions: { prefix: true, fuzzy: fuzziness },
   });
 
   /** `findingsOf` gives the ids of what stands out in a roast, and `findingName` what it is called. */
@@ -26,24 +20,32 @@ export class JournalIndex {
     private readonly findingsOf: (roastId: string) => readonly string[] = () => [],
     findingName: (id: string) => string = (id) => id,
   ) {
-    this.rows = [...rows].sort(newest);
-    this.words.addAll(
-      rows.map((row) => ({
-        ...row,
-        tagText: row.tags.join(' '),
-        findings: findingsOf(row.id).map(findingName).join(' '),
-      })),
-    );
+    const known = new Map<string, number>();
+    const numberOf = (text: string) => {
+      const number = known.get(text) ?? known.size;
+      known.set(text, number);
+      return number;
+    };
+    this.rows = [...rows].sort(newest).map((row) => ({
+      row,
+      texts: [row.lot, row.gear, row.notes, row.words, ...row.tags, ...findingsOf(row.id).map(findingName)]
+        .filter((text) => text !== '')
+        .map(numberOf),
+    }));
+    this.texts.addAll([...known].map(([text, id]) => ({ id, text })));
   }
 
-  /** The roasts that match every part of the query. Words match from their beginning, with a slip or two forgiven. */
-  ask(query: JournalQuery, sorting: Sorting): JournalAnswer {
-    const text = query.text?.trim() ?? '';
-    const found =
-      text.length >= LEAST_LETTERS ? new Set(this.words.search(text).map(({ id }) => id as string)) : undefined;
-    const rows = this.rows.filter((row) => (!found || found.has(row.id)) && this.fits(row, query));
-    const sorted = sorting === 'newest' ? rows : rows.sort(orders[sorting]);
-    return { ids: sorted.map(({ id }) => id), total: this.rows.length };
+  /** The ids of the roasts that match every part of the query, in order. Words match from their beginning, with a slip or two forgiven. */
+  ask(query: JournalQuery, sorting: Sorting): string[] {
+    const { text = '', ...asked } = whatIsAsked(query);
+    const tokenize: (text: string) => string[] = MiniSearch.getDefault('tokenize');
+    const words = tokenize(text).filter((word) => word !== '');
+    const hits = words.map((word) => new Set(this.texts.search(word).map(({ id }) => id as number)));
+    const found = this.rows.flatMap(({ row, texts }) =>
+      hits.every((hit) => texts.some((each) => hit.has(each))) && this.fits(row, asked) ? [row] : [],
+    );
+    const sorted = sorting === 'newest' ? found : found.sort(orders[sorting]);
+    return sorted.map(({ id }) => id);
   }
 
   private fits(row: JournalRow, query: JournalQuery): boolean {
@@ -61,9 +63,6 @@ export class JournalIndex {
     );
   }
 }
-
-/** One letter alone means nearly everything; the search waits for the second. */
-const LEAST_LETTERS = 2;
 
 /** Short words are typed right; longer ones with a slip. */
 const FUZZY_FROM = 5;

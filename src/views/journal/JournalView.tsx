@@ -28,6 +28,7 @@ function Journal() {
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [version, setVersion] = useState(0);
+  const [naming, setNaming] = useState(false);
   const journal = useJournal(query, sorting);
   const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
     const next = { query: some.query ?? query, sorting: some.sorting ?? sorting };
@@ -53,7 +54,6 @@ function Journal() {
     setVersion((before) => before + 1);
     journal.reload();
   };
-  const narrowed = Object.values(query).some((part) => part !== undefined && part !== '');
   const shown = useMemo(() => journal.ids ?? [], [journal.ids]);
   if (journal.total === 0)
     return (
@@ -74,14 +74,14 @@ function Journal() {
         <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
           <h1 className="text-4xl">Journal</h1>
           <p className="text-husk" role="status">
-            {countWords(journal.ids?.length, journal.total, narrowed)}
+            {countWords(journal.ids?.length, journal.total)}
           </p>
           <div className="md:ml-auto">
             <LineUpChoice value={lineUp} onChange={setLineUp} />
           </div>
         </div>
-        <Narrow query={query} sorting={sorting} journal={journal} onAsk={ask} />
-        <SavedViews query={query} sorting={sorting} onAsk={ask} />
+        <Narrow query={query} sorting={sorting} journal={journal} onAsk={ask} onKeep={() => setNaming(true)} />
+        <SavedViews query={query} sorting={sorting} naming={naming} onNamed={() => setNaming(false)} onAsk={ask} />
         {journal.failed && (
           <p role="alert" className="text-danger mt-2">
             The search could not be started on this device. The roasts are all here; reload the page to search again.
@@ -116,9 +116,8 @@ function Journal() {
 }
 
 /** While only the first screen is there, the journal's own count is told. */
-function countWords(found: number | undefined, total: number | undefined, narrowed: boolean): string {
+function countWords(found: number | undefined, total: number | undefined): string {
   if (total === undefined || found === undefined) return 'Counting…';
-  if (!narrowed) return total === 1 ? '1 roast' : `${total} roasts`;
   if (found === total) return total === 1 ? '1 roast' : `${total} roasts`;
   return `${found} of ${total} roasts`;
 }

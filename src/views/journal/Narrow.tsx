@@ -3,7 +3,7 @@ import { Search } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { lotTitle, processes, processNames } from '@/core/bean';
 import { findingNames } from '@/core/diagnose';
-import { type JournalQuery, type Sorting, sortingNames, sortings } from '@/core/journal';
+import { type JournalQuery, type Sorting, sortingNames, sortings, whatIsAsked } from '@/core/journal';
 import { shadeNumbers } from '@/core/shade';
 import { database } from '@/store/current';
 import { useWords } from '@/ui/useHousehold';
@@ -15,10 +15,11 @@ interface NarrowProps {
   readonly sorting: Sorting;
   readonly journal: JournalModel;
   readonly onAsk: (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => void;
+  readonly onKeep: () => void;
 }
 
 /** A search line, and a sentence whose underlined parts narrow the journal down. */
-export function Narrow({ query, sorting, journal, onAsk }: NarrowProps) {
+export function Narrow({ query, sorting, journal, onAsk, onKeep }: NarrowProps) {
   const [open, setOpen] = useState(() => Object.keys(query).some((field) => field !== 'text'));
   const [calendar, setCalendar] = useState(false);
   const field = useRef<HTMLInputElement>(null);
@@ -32,8 +33,8 @@ export function Narrow({ query, sorting, journal, onAsk }: NarrowProps) {
     addEventListener('keydown', onKey);
     return () => removeEventListener('keydown', onKey);
   }, []);
+  const asks = sorting !== 'newest' || Object.keys(whatIsAsked(query)).length > 0;
   const set = (some: Partial<JournalQuery>) => onAsk({ query: { ...query, ...some } });
-  const parts = Object.values(query).filter((part) => part !== undefined && part !== '').length;
   return (
     <>
       <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
@@ -84,7 +85,8 @@ export function Narrow({ query, sorting, journal, onAsk }: NarrowProps) {
             ))}
           </select>
         </label>
-        {parts > 0 && (
+        {/* Their room stays theirs, so that nothing moves with the first letters of a search. */}
+        <span className={asks ? 'flex gap-x-5' : 'invisible flex gap-x-5 max-md:hidden'}>
           <button
             type="button"
             className="min-h-11 underline underline-offset-4"
@@ -92,7 +94,10 @@ export function Narrow({ query, sorting, journal, onAsk }: NarrowProps) {
           >
             Show all
           </button>
-        )}
+          <button type="button" className="text-husk min-h-11 underline underline-offset-4" onClick={onKeep}>
+            Keep this view
+          </button>
+        </span>
       </div>
       {open && <Sentence query={query} journal={journal} set={set} />}
       {calendar && <RoastDays days={journal.facets?.days} query={query} onAsk={onAsk} />}

@@ -19,15 +19,18 @@ interface RowsProps {
   readonly whole: TimeSpan | undefined;
 }
 
-/** A row's height before it was measured, px. */
-const ROW_PX = 77;
+/** A row's height, px: beside its figures, and above them on a phone. Where one is higher, it is measured and the rest moves. */
+const ROW_PX = { wide: 90, phone: 160 };
+/** From here on a row's figures stand beside its ribbon (`row-grid`), px. */
+const WIDE_PX = 768;
 /** Rows beyond the edges that are drawn too, so that none comes up empty while one scrolls. */
-const OVERSCAN = 8;
+const OVERSCAN = 5;
 
 /** The journal's rows, of which only those near the screen are drawn, however many there are. */
 export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: RowsProps) {
   const { ref, width } = useWidth();
   const list = useRef<HTMLOListElement>(null);
+  const rowPx = innerWidth >= WIDE_PX ? ROW_PX.wide : ROW_PX.phone;
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
   // What stands above the list grows and shrinks; the list must know where it begins.
@@ -39,7 +42,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
   }, []);
   const virtual = useWindowVirtualizer({
     count: ids.length,
-    estimateSize: () => ROW_PX,
+    estimateSize: () => rowPx,
     overscan: OVERSCAN,
     // Rows may come a frame late; a frame that waits for them is felt.
     useFlushSync: false,
@@ -94,7 +97,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
               aria-setsize={ids.length}
               aria-posinset={index + 1}
               className="border-line absolute inset-x-0 top-0 border-b [contain:content]"
-              style={{ transform: `translateY(${start - top}px)`, minHeight: ROW_PX }}
+              style={{ transform: `translateY(${start - top}px)`, minHeight: rowPx }}
             >
               {row ? (
                 <RibbonRow

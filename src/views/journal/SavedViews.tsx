@@ -1,6 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
-import type { JournalQuery, Sorting } from '@/core/journal';
+import { type JournalQuery, type Sorting, whatIsAsked } from '@/core/journal';
 import { database } from '@/store/current';
 import { keepView, removeView } from '@/store/journalViews';
 import { say } from '@/store/notices';
@@ -8,22 +7,24 @@ import { say } from '@/store/notices';
 interface SavedViewsProps {
   readonly query: JournalQuery;
   readonly sorting: Sorting;
+  /** This search is being given a name to be kept under. */
+  readonly naming: boolean;
+  readonly onNamed: () => void;
   readonly onAsk: (asked: { readonly query: JournalQuery; readonly sorting: Sorting }) => void;
 }
 
-/** Searches kept under a name, and the way to keep this one. */
-export function SavedViews({ query, sorting, onAsk }: SavedViewsProps) {
+/** Searches kept under a name, and the name for this one. */
+export function SavedViews({ query, sorting, naming, onNamed, onAsk }: SavedViewsProps) {
   const views = useLiveQuery(() => database().journalViews.toArray(), []);
-  const [name, setName] = useState<string>();
-  const asks = sorting !== 'newest' || Object.values(query).some((part) => part !== undefined && part !== '');
+  const asked = whatIsAsked(query);
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-  const open = views?.find((view) => view.sorting === sorting && same(view.query, clean(query)));
-  const keep = async () => {
-    const text = name?.trim();
-    setName(undefined);
-    if (text) await keepView(database(), text.slice(0, 60), clean(query), sorting);
+  const open = views?.find((view) => view.sorting === sorting && same(view.query, asked));
+  const keep = async (form: FormData) => {
+    const name = String(form.get('name')).trim();
+    onNamed();
+    if (name) await keepView(database(), name, asked, sorting);
   };
-  if ((views ?? []).length === 0 && !asks) return null;
+  if ((views ?? []).length === 0 && !naming) return null;
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-5">
       {views?.map((view) => (
@@ -48,29 +49,17 @@ export function SavedViews({ query, sorting, onAsk }: SavedViewsProps) {
           </button>
         </span>
       ))}
-      {asks && !open && name === undefined && (
-        <button type="button" className="text-husk min-h-11 underline underline-offset-4" onClick={() => setName('')}>
-          Keep this view
-        </button>
-      )}
-      {name !== undefined && (
-        <form
-          className="flex items-center gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void keep();
-          }}
-        >
+      {naming && (
+        <form className="flex items-center gap-2" action={keep}>
           <input
             // biome-ignore lint/a11y/noAutofocus: it was just asked for
             autoFocus
+            name="name"
             aria-label="Name of the view"
             placeholder="a name for it"
             maxLength={60}
             className="border-ink min-h-11 border-b-2 bg-transparent"
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-            onKeyDown={(event) => event.key === 'Escape' && setName(undefined)}
+            onKeyDown={(event) => event.key === 'Escape' && onNamed()}
           />
           <button type="submit" className="min-h-11 font-bold underline underline-offset-4">
             Keep
@@ -79,11 +68,4 @@ export function SavedViews({ query, sorting, onAsk }: SavedViewsProps) {
       )}
     </div>
   );
-}
-
-/** Without the parts that ask nothing. */
-function clean(query: JournalQuery): JournalQuery {
-  return Object.fromEntries(
-    Object.entries(query).filter(([, value]) => value !== undefined && value !== ''),
-  ) as JournalQuery;
 }

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { JournalQuery, Sorting } from '@/core/journal';
+import { type JournalQuery, type Sorting, whatIsAsked } from '@/core/journal';
 import { chosenHousehold, database } from '@/store/current';
 import { type NamedRoast, newestRoasts, roastIds } from '@/store/queries';
 import { answerOf, journalWorker } from '@/workers/journal/client';
@@ -38,8 +38,9 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   const [failed, setFailed] = useState(false);
   const [loads, setLoads] = useState(0);
   const [wanted, setWanted] = useState(false);
-  const plain = sorting === 'newest' && Object.values(query).every((part) => part === undefined || part === '');
-  const key = JSON.stringify([query, sorting]);
+  const asked = whatIsAsked(query);
+  const plain = sorting === 'newest' && Object.keys(asked).length === 0;
+  const key = JSON.stringify([asked, sorting]);
   const count = all?.length;
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: another number of roasts, or a change made here, is what reads anew
@@ -63,8 +64,8 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   useEffect(() => {
     if (plain || !facets) return;
     let current = true;
-    answerOf(journalWorker().ask(query, sorting) as unknown as Promise<{ ids: string[] }>)
-      .then(({ ids }) => current && setAnswer({ key, ids }))
+    answerOf(journalWorker().ask(asked, sorting))
+      .then((ids) => current && setAnswer({ key, ids }))
       .catch(() => current && setFailed(true));
     return () => {
       current = false;
@@ -74,11 +75,12 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   const reading = facets !== undefined && (wanted || query.finding !== undefined || (count ?? 0) <= READ_UNASKED);
   useReadOn(reading, facets, setFindings);
 
-  const last = useRef<readonly string[]>(undefined);
-  if (answer?.key === key) last.current = answer.ids;
+  // While an answer is under way what is shown stays, so that nothing flickers under the typing.
+  const shown = useRef<readonly string[]>(undefined);
+  if (plain) shown.current = all ?? first?.map(({ roast }) => roast.id);
+  else if (answer?.key === key) shown.current = answer.ids;
   return {
-    // While an answer is under way the last one stays, so that nothing flickers under the typing.
-    ids: plain ? (all ?? first?.map(({ roast }) => roast.id)) : (last.current ?? (facets ? undefined : all)),
+    ids: shown.current ?? (failed ? all : undefined),
     // Counting thousands of rows takes longer than reading eight; a journal that fits the first screen is counted with it.
     total: all?.length ?? (first && first.length < FIRST ? first.length : undefined),
     first: first ?? [],
@@ -90,16 +92,19 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   };
 }
 
-// Asked as soon as the script runs: the page is built meanwhile.
+// Asked as soon as the script runs: the page is built meanwhile. What goes wrong is said when it is asked again.
 const early = chosenHousehold() ? newestRoasts(database(), FIRST).catch(() => undefined) : undefined;
 
-/** The newest roasts: as they were when the script began to run, then live. */
+/** The newest roasts, as they were when the script began to run. */
 function useFirstScreen(): readonly NamedRoast[] | undefined {
   const [known, setKnown] = useState<readonly NamedRoast[]>();
+  const [failed, setFailed] = useState<Error>();
   useEffect(() => {
-    void early?.then(setKnown);
+    const read = async () => setKnown((await early) ?? (await newestRoasts(database(), FIRST)));
+    read().catch(setFailed);
   }, []);
-  return useLiveQuery(() => newestRoasts(database(), FIRST), []) ?? known;
+  if (failed) throw failed;
+  return known;
 }
 
 /** True from the frame after `ready`: what is not needed for the first picture waits for it. */

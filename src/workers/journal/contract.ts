@@ -1,5 +1,5 @@
 import type { Complaint, Diagnosis, FindingId, InterviewQuestion } from '@/core/diagnose';
-import type { JournalAnswer, JournalQuery, JournalRow, journalSpans, Sorting } from '@/core/journal';
+import type { JournalQuery, journalSpans, Sorting } from '@/core/journal';
 
 /** What stands out in a roast, and what could still be asked about it. */
 export interface RoastReading {
@@ -20,7 +20,8 @@ export interface JournalFacets {
 export interface JournalContract {
   /** Reads the journal of a database; again when it has changed. */
   load(databaseName: string): Promise<JournalFacets>;
-  ask(query: JournalQuery, sorting: Sorting): JournalAnswer;
+  /** The ids of the roasts that match, in order. */
+  ask(query: JournalQuery, sorting: Sorting): string[];
   /** Looks for what stands out in the next roasts that were not looked at yet; gives how many of how many are done. */
   readOn(): Promise<{ readonly done: number; readonly total: number; readonly found: readonly FindingCount[] }>;
   /** What stands out in one roast; undefined when it is gone. */
@@ -31,5 +32,3 @@ export interface FindingCount {
   readonly id: FindingId;
   readonly roasts: number;
 }
-
-export type { JournalAnswer, JournalRow };

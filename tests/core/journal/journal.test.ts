@@ -11,6 +11,7 @@ import {
   journalSpans,
   journalViewSchema,
   sortings,
+  whatIsAsked,
 } from '@/core/journal';
 import type { Cup } from '@/core/taste';
 import { entry, mark, pull, roastOf } from '../build.ts';
@@ -43,7 +44,7 @@ const index = new JournalIndex(
   (id) => (id === '1' ? ['rushedBrowning'] : []),
   () => 'browning rushed',
 );
-const ask = (query: JournalQuery) => index.ask(query, 'newest').ids;
+const ask = (query: JournalQuery) => index.ask(query, 'newest');
 
 describe('searching the journal', () => {
   it('finds words of beans, gear, notes, tastes, tags and findings, from their beginning', () => {
@@ -70,11 +71,16 @@ describe('searching the journal', () => {
     assert.deepEqual(ask({ finding: 'rushedBrowning' }), ['1']);
     assert.deepEqual(ask({ from: '2026-10-02', to: '2026-10-02' }), ['2']);
   });
+  it('knows what asks nothing: empty parts, and a text too short to search for', () => {
+    assert.deepEqual(whatIsAsked({ text: ' l ', tag: '', stars: undefined }), {});
+    assert.deepEqual(whatIsAsked({ text: ' la ', stars: 3 }), { text: 'la', stars: 3 });
+    assert.deepEqual(ask({ text: 'z', tag: '' }), ['3', '2', '1']);
+  });
   it('sorts; roasts without the figure come last', () => {
-    assert.deepEqual(index.ask({}, 'best').ids, ['2', '3', '1']);
-    assert.deepEqual(index.ask({}, 'oldest').ids, ['1', '2', '3']);
-    assert.deepEqual(index.ask({}, 'shortest').ids, ['1', '3', '2']);
-    assert.equal(index.ask({}, 'lossHigh').ids.at(-1), '3');
+    assert.deepEqual(index.ask({}, 'best'), ['2', '3', '1']);
+    assert.deepEqual(index.ask({}, 'oldest'), ['1', '2', '3']);
+    assert.deepEqual(index.ask({}, 'shortest'), ['1', '3', '2']);
+    assert.equal(index.ask({}, 'lossHigh').at(-1), '3');
   });
   it('every order has each roast once', () => {
     fc.assert(
@@ -83,7 +89,7 @@ describe('searching the journal', () => {
         fc.constantFrom(...sortings),
         (ids, sorting) => {
           const all = new JournalIndex(ids.map((id) => row(String(id), { stars: id % 3 ? id % 6 : undefined })));
-          assert.deepEqual(all.ask({}, sorting).ids.sort(), ids.map(String).sort());
+          assert.deepEqual(all.ask({}, sorting).sort(), ids.map(String).sort());
         },
       ),
       { seed: 63 },
