@@ -65,7 +65,7 @@ export interface ChangeRecord {
 /** The score of changes, by the question that was asked, the most helpful first. */
 export function scoreOfChanges(
   experiments: readonly Experiment[],
-): { readonly question: string; readonly record: ChangeRecord }[] {
+): { readonly question: string; readonly record: ChangeRecord; readonly times: number }[] {
   const scores = new Map<string, Record<Outcome, number>>();
   for (const { question, outcome } of experiments) {
     if (!outcome) continue;
@@ -74,6 +74,6 @@ export function scoreOfChanges(
     scores.set(question, score);
   }
   return [...scores]
-    .map(([question, record]) => ({ question, record }))
+    .map(([question, record]) => ({ question, record, times: record.helped + record.worse + record.noDifference }))
     .sort((x, y) => y.record.helped - y.record.worse - (x.record.helped - x.record.worse));
 }

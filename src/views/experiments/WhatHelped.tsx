@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { Experiment, Outcome } from '@/core/experiment';
+import { type ChangeRecord, type Experiment, type Outcome, scoreOfChanges } from '@/core/experiment';
 import { shortDate } from '@/ui/dates';
 import { useWidth } from '@/ui/useWidth';
 
@@ -24,6 +24,7 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
     .sort((a, b) => (a.at < b.at ? -1 : 1));
   const [first, last] = [dated[0], dated.at(-1)];
   if (!first || !last || dated.length < 2) return null;
+  const again = scoreOfChanges(experiments).filter(({ times }) => times > 1);
   const x = scaleLinear([Date.parse(first.at), Date.parse(last.at)], [SIDE, width - SIDE]);
   return (
     <figure className="border-ink mt-8 border-t-2 pt-4">
@@ -76,6 +77,27 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
         </svg>
       </div>
       <p className="text-husk">Above the line it helped, on it there was no difference, below it was worse.</p>
+      {again.length > 0 && (
+        <ul className="mt-3">
+          {again.map(({ question, record, times }) => (
+            <li key={question}>
+              <b>{question}</b> Tried {howOften(times)}: {recordWords(record)}.
+            </li>
+          ))}
+        </ul>
+      )}
     </figure>
   );
+}
+
+/** "helped twice, worse once". */
+function recordWords(record: ChangeRecord): string {
+  return (Object.keys(says) as Outcome[])
+    .filter((outcome) => record[outcome] > 0)
+    .map((outcome) => `${says[outcome]} ${howOften(record[outcome])}`)
+    .join(', ');
+}
+
+function howOften(times: number): string {
+  return times === 1 ? 'once' : times === 2 ? 'twice' : `${times} times`;
 }

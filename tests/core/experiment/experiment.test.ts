@@ -166,8 +166,8 @@ describe('the answer', () => {
       experiment({ question: 'Open?' }),
     ]);
     assert.deepEqual(score, [
-      { question: 'Longer browning?', record: { helped: 1, worse: 0, noDifference: 1 } },
-      { question: 'More heat?', record: { helped: 0, worse: 1, noDifference: 0 } },
+      { question: 'Longer browning?', record: { helped: 1, worse: 0, noDifference: 1 }, times: 2 },
+      { question: 'More heat?', record: { helped: 0, worse: 1, noDifference: 0 }, times: 1 },
     ]);
   });
   it('is stored in the open file’s shape', () => {
