@@ -138,7 +138,14 @@ describe('empty and wrong', () => {
       ['/journal/', 'The journal is empty.'],
       ['/larder/', 'The larder is empty.'],
       ['/gear/', 'Nothing to roast on yet.'],
+      ['/journal/compare/', 'Two roasts make a comparison.'],
+      ['/journal/recipes/', 'No recipe is kept yet.'],
+      ['/journal/experiments/', 'Nothing is found out yet.'],
       ['/journal/roast/?id=roast:none0000', 'There is no such roast here.'],
+      ['/journal/recipe/?id=recipe:none0000', 'There is no such recipe here.'],
+      ['/taste/flight/?id=flight:none0000', 'There is no such flight here.'],
+      ['/larder/jar/?roast=roast:none0000', 'There is no such jar here.'],
+      ['/larder/label/?roast=roast:none0000', 'There is no such jar here.'],
       ['/roast/live/', 'There is no such roast.'],
     ] as const) {
       await page.goto(path);

@@ -18,6 +18,7 @@ import { shortDate } from '@/ui/dates';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
+import { NotHere } from '@/ui/NotHere';
 import { LineUpChoice } from '@/ui/rows/LineUpChoice';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
@@ -49,13 +50,9 @@ function Gathered() {
   if (!found) return <p className="text-husk py-10">Opening the recipe…</p>;
   if (!found.one)
     return (
-      <section className="max-w-xl py-10">
-        <h1 className="text-4xl">There is no such recipe here.</h1>
-        <p className="mt-3 mb-6">It may have been deleted, or it belongs to the other household on this device.</p>
-        <LinkButton href="/journal/recipes/" variant="next">
-          To the recipes
-        </LinkButton>
-      </section>
+      <NotHere what="recipe" href="/journal/recipes/">
+        To the recipes
+      </NotHere>
     );
   return <OneRecipe {...found.one} />;
 }

@@ -1,8 +1,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { database } from '@/store/current';
 import { getNamedRoast } from '@/store/queries';
-import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
+import { NotHere } from '@/ui/NotHere';
 import { RoastPage } from './RoastPage';
 
 /** The page of one roast, named by the address. */
@@ -20,13 +20,9 @@ function Found() {
   if (!found) return <p className="text-husk py-10">Opening the roast…</p>;
   if (!found.named)
     return (
-      <section className="max-w-xl py-10">
-        <h1 className="text-4xl">There is no such roast here.</h1>
-        <p className="mt-3 mb-6">It may have been deleted, or it belongs to the other household on this device.</p>
-        <LinkButton href="/journal/" variant="next">
-          To the journal
-        </LinkButton>
-      </section>
+      <NotHere what="roast" href="/journal/">
+        To the journal
+      </NotHere>
     );
   return <RoastPage {...found.named} />;
 }

@@ -24,6 +24,7 @@ import { Island } from '@/ui/Island';
 import { JarBars } from '@/ui/JarBars';
 import { dayName, jarHref, jarStateWords } from '@/ui/jarWords';
 import { LarderTabs } from '@/ui/LarderTabs';
+import { NotHere } from '@/ui/NotHere';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { BrewCalculator } from './BrewCalculator';
@@ -52,13 +53,9 @@ function Found() {
   if (jar === undefined) return <p className="text-husk py-10">Looking for the jar…</p>;
   if (jar === null)
     return (
-      <section className="py-10">
-        <h1 className="text-4xl">There is no such jar.</h1>
-        <p className="mt-3 mb-6">Its roast may have been deleted, or it is long gone from the shelf.</p>
-        <LinkButton href="/larder/shelf/" variant="next">
-          To the shelf
-        </LinkButton>
-      </section>
+      <NotHere what="jar" href="/larder/shelf/">
+        To the shelf
+      </NotHere>
     );
   return <OneJar jar={jar} />;
 }

@@ -3,6 +3,7 @@ import { renderSVG } from 'uqr';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { jarHref } from '@/ui/jarWords';
+import { NotHere } from '@/ui/NotHere';
 import { useWords } from '@/ui/useHousehold';
 import { useJar } from './JarView';
 
@@ -19,7 +20,12 @@ function Label() {
   const words = useWords();
   const jar = useJar();
   if (jar === undefined) return <p className="text-husk py-10">Writing the label…</p>;
-  if (jar === null) return <h1 className="py-10 text-4xl">There is no such jar.</h1>;
+  if (jar === null)
+    return (
+      <NotHere what="jar" href="/larder/shelf/">
+        To the shelf
+      </NotHere>
+    );
   const day = (ms: number) => format(ms, 'd MMM yyyy');
   const address = `${location.origin}/journal/roast/?id=${encodeURIComponent(jar.named.roast.id)}`;
   return (

@@ -4,6 +4,7 @@ import { database } from '@/store/current';
 import { abortFlight, keyOfEnded } from '@/store/tasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
+import { NotHere } from '@/ui/NotHere';
 import { FlightResultView } from './FlightResultView';
 import { FlightSetUp } from './FlightSetUp';
 import { PourerSlips } from './PourerSlips';
@@ -32,12 +33,9 @@ function Flight() {
   const { flight, key } = data;
   if (!flight)
     return (
-      <section className="py-10">
-        <h1 className="mb-5 text-4xl">There is no such flight.</h1>
-        <LinkButton href="/taste/" variant="next">
-          To tasting
-        </LinkButton>
-      </section>
+      <NotHere what="flight" href="/taste/">
+        To tasting
+      </NotHere>
     );
   if (pouring && flight.endedAt === undefined) return <PourerSlips flight={flight} />;
   if (flight.endedAt !== undefined && key) return <FlightResultView flight={flight} flightKey={key} />;
