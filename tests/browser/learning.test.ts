@@ -131,6 +131,8 @@ describe('the journal', () => {
     await page.getByText('41 roasts', { exact: true }).waitFor();
     await page.getByRole('button', { name: 'The best of the popper', exact: true }).click();
     await page.getByText('2 of 41 roasts').waitFor();
+    await page.getByRole('button', { name: 'Keep this view' }).click();
+    await page.getByText('This view is kept already, as “The best of the popper”.').waitFor();
     await page.reload();
     await page.getByText('2 of 41 roasts').waitFor();
     await page.getByLabel('What stands out').selectOption({ index: 1 });

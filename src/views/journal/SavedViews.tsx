@@ -49,7 +49,12 @@ export function SavedViews({ query, sorting, naming, onNamed, onAsk }: SavedView
           </button>
         </span>
       ))}
-      {naming && (
+      {naming && open && (
+        <span className="text-husk" role="status">
+          This view is kept already, as “{open.name}”.
+        </span>
+      )}
+      {naming && !open && (
         <form className="flex items-center gap-2" action={keep}>
           <input
             // biome-ignore lint/a11y/noAutofocus: it was just asked for
