@@ -58,12 +58,12 @@ export const commands = {
     },
   },
   bench: {
-    says: 'measure speed and size in headless Chromium',
-    run: async () => {
+    says: 'measure speed, size and judgement, or only the named parts of it',
+    run: async (parts) => {
       await ensureInstalled();
       await ensureBuilt();
       await ensureChromium();
-      await run(process.execPath, ['--import', 'tsx', 'bench/run.ts']);
+      await run(process.execPath, ['--import', 'tsx', 'bench/run.ts', ...parts]);
     },
   },
   shots: {

@@ -33,6 +33,22 @@ describe('Ribbon', () => {
     assert.equal(html.match(/M[\d.]+ [\d.]+a/g)?.length, 4);
     assert.equal(html.match(/M[\d.]+ [\d.]+V/g)?.length, 3);
   });
+  it('changes colour where the beans turn, and often enough between', () => {
+    const html = renderToStaticMarkup(<Ribbon ribbon={first} width={640} bodyHeight={24} fromS={0} toS={320} />);
+    const stops = [...html.matchAll(/offset="([\d.]+)"/g)].map(([, share]) => Number(share));
+    assert.equal(stops[0], 0);
+    assert.equal(stops.at(-1), 1);
+    for (const at of [120, 240])
+      assert.ok(
+        stops.some((share) => Math.abs(share - at / 320) < 1e-6),
+        `a stop at ${at} s`,
+      );
+    // 40 of 640 pixels.
+    for (const [i, share] of stops.slice(1).entries()) {
+      const step = share - (stops[i] ?? 0);
+      assert.ok(step > 0 && step <= 40 / 640 + 1e-9, `a step of ${step}`);
+    }
+  });
 });
 
 describe('ForecastMarks', () => {

@@ -40,12 +40,19 @@ export class JournalIndex {
     const { text = '', ...asked } = whatIsAsked(query);
     const tokenize: (text: string) => string[] = MiniSearch.getDefault('tokenize');
     const words = tokenize(text).filter((word) => word !== '');
-    const hits = words.map((word) => new Set(this.texts.search(word).map(({ id }) => id as number)));
-    const found = this.rows.flatMap(({ row, texts }) =>
-      hits.every((hit) => texts.some((each) => hit.has(each))) && this.fits(row, asked) ? [row] : [],
-    );
+    const hits = words.map((word) => this.textsWith(word));
+    const found: JournalRow[] = [];
+    for (const { row, texts } of this.rows)
+      if (hits.every((hit) => texts.some((each) => hit[each] === 1)) && this.fits(row, asked)) found.push(row);
     const sorted = sorting === 'newest' ? found : found.sort(orders[sorting]);
     return sorted.map(({ id }) => id);
+  }
+
+  /** 1 at the number of each text that has the word. */
+  private textsWith(word: string): Uint8Array {
+    const hit = new Uint8Array(this.texts.documentCount);
+    for (const { id } of this.texts.search(word)) hit[id] = 1;
+    return hit;
   }
 
   private fits(row: JournalRow, query: JournalQuery): boolean {

@@ -12,8 +12,8 @@ interface BodyProps {
   readonly pale?: boolean;
 }
 
-/** One colour stop in so many pixels is as smooth as the eye sees. */
-const PIXELS_PER_STOP = 24;
+/** One colour stop in so many pixels, besides those where the beans turn faster or slower, is as smooth as the eye sees. */
+const PIXELS_PER_STOP = 40;
 
 /** The ribbon's body: the colour the beans had at each moment, then, ahead of now, the pale expectation. */
 export function Body({ id, ribbon, x, top, height, pale = false }: BodyProps) {
@@ -62,8 +62,10 @@ interface GradientProps {
 
 /** Sampled, since SVG blends in sRGB and the bean ramp runs in OKLCH. */
 function Gradient({ id, points, x, left, right, fade = false }: GradientProps) {
-  const count = Math.max(2, Math.ceil((right - left) / PIXELS_PER_STOP));
-  const stops = Array.from({ length: count + 1 }, (_, i) => i / count);
+  const stops = stopsBetween(
+    points.map(({ at }) => (x(at) - left) / (right - left)),
+    PIXELS_PER_STOP / (right - left),
+  );
   return (
     <linearGradient id={id} gradientUnits="userSpaceOnUse" x1={left} x2={Math.max(right, left + 1)} y1={0} y2={0}>
       {stops.map((share) => (
@@ -76,4 +78,16 @@ function Gradient({ id, points, x, left, right, fade = false }: GradientProps) {
       ))}
     </linearGradient>
   );
+}
+
+/** Shares of the way: the ends, each of `turns` between them, and between those as many as keep them `most` apart. */
+function stopsBetween(turns: readonly number[], most: number): number[] {
+  const fixed = [0, ...turns.filter((share) => share > 0 && share < 1), 1];
+  return fixed.flatMap((share, i) => {
+    const before = fixed[i - 1] ?? share;
+    const parts = Math.max(1, Math.ceil((share - before) / most));
+    return i === 0
+      ? [share]
+      : Array.from({ length: parts }, (_, part) => before + ((part + 1) * (share - before)) / parts);
+  });
 }

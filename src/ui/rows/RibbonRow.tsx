@@ -1,23 +1,15 @@
 import { memo } from 'react';
-import {
-  finalShade,
-  milestonesOfRoast,
-  type Ribbon as RibbonModel,
-  roastedGrams,
-  stretchesOf,
-  stretchNames,
-} from '@/core/roast';
-import { lossPercent } from '@/core/shade';
+import { type Milestones, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
-import type { NamedRoast } from '@/store/queries';
 import { shortDate } from '../dates';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
 import { useWords } from '../useHousehold';
+import type { DrawnRow } from './drawnRow';
 import { type LineUp, lineUpAt } from './lineUp';
 
-interface RibbonRowProps extends NamedRoast {
-  readonly ribbon: RibbonModel;
+interface RibbonRowProps {
+  readonly row: DrawnRow;
   readonly lineUp: LineUp;
   readonly width: number;
   readonly fromS: number;
@@ -31,10 +23,7 @@ interface RibbonRowProps extends NamedRoast {
 
 /** One roast in a list: date and gear, its ribbon, its figures. The whole row leads to its page. Drawn anew only when it changes. */
 export const RibbonRow = memo(function RibbonRow({
-  roast,
-  lotName,
-  gearName,
-  ribbon,
+  row,
   lineUp,
   width,
   fromS,
@@ -44,13 +33,13 @@ export const RibbonRow = memo(function RibbonRow({
   onTick,
 }: RibbonRowProps) {
   const words = useWords();
+  const { lotName, ribbon, shade, note, stars } = row;
+  const { pull } = ribbon.milestones;
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
-  const roasted = roastedGrams(roast);
-  const reached = milestonesOfRoast(roast);
-  const shade = finalShade(roast);
+  const date = shortDate(row.createdAt);
   const facts = [
-    reached.pull !== undefined ? formatClock(reached.pull) : 'not pulled',
-    roasted !== undefined && `−${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
+    pull === undefined ? 'not pulled' : formatClock(pull),
+    row.lossPercent !== undefined && `−${row.lossPercent.toFixed(1)} %`,
   ].filter(Boolean);
   return (
     <div className={onTick ? 'relative pl-11 md:pl-12' : undefined}>
@@ -58,22 +47,19 @@ export const RibbonRow = memo(function RibbonRow({
         <label className="absolute top-1/2 left-0 flex size-11 -translate-y-1/2 items-center justify-center">
           <input
             type="checkbox"
-            aria-label={`Tick ${lotName}, ${shortDate(roast.createdAt)}`}
+            aria-label={`Tick ${lotName}, ${date}`}
             className="accent-ink size-5"
             checked={ticked ?? false}
-            onChange={() => onTick(roast.id)}
+            onChange={() => onTick(row.id)}
           />
         </label>
       )}
-      <a
-        href={`/journal/roast/?id=${encodeURIComponent(roast.id)}`}
-        className="row-grid hover:bg-sunk items-center py-2"
-      >
+      <a href={`/journal/roast/?id=${encodeURIComponent(row.id)}`} className="row-grid hover:bg-sunk items-center py-2">
         <span className="min-w-0">
-          <b>{shortDate(roast.createdAt)}</b> · {lotName}
+          <b>{date}</b> · {lotName}
           <span className="text-husk block truncate text-[0.95rem]">
-            {gearName} · {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}
-            {roast.note && ` · ${roast.note}`}
+            {row.gearName} · {shade ? words.shade(shade) : `for ${words.shade(row.wantedShade)}`}
+            {note && ` · ${note}`}
           </span>
         </span>
         <span className="relative min-w-0">
@@ -83,7 +69,9 @@ export const RibbonRow = memo(function RibbonRow({
             style={{ left: (width * -fromS) / (toS - fromS) }}
           />
           <Ribbon ribbon={ribbon} width={width} bodyHeight={26} fromS={fromS + zero} toS={toS + zero} />
-          {stretches && <span className="text-husk block truncate text-[0.85rem]">{stretchWords(reached)}</span>}
+          {stretches && (
+            <span className="text-husk block truncate text-[0.85rem]">{stretchWords(ribbon.milestones)}</span>
+          )}
         </span>
         <span className="text-right max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-4">
           <span className="num block whitespace-nowrap md:flex md:justify-between">
@@ -93,14 +81,14 @@ export const RibbonRow = memo(function RibbonRow({
               </span>
             ))}
           </span>
-          <Stars stars={roast.stars} />
+          <Stars stars={stars} />
         </span>
       </a>
     </div>
   );
 });
 
-function stretchWords(reached: ReturnType<typeof milestonesOfRoast>): string {
+function stretchWords(reached: Milestones): string {
   return stretchesOf(reached)
     .map(
       ({ name, fromS, toS, share }) =>

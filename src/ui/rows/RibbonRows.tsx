@@ -1,7 +1,7 @@
-import { ribbonOf } from '@/core/roast';
 import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '../ribbon/TimeAxis';
 import { useWidth } from '../useWidth';
+import { drawnRow } from './drawnRow';
 import { axisLabel, type LineUp, sharedSpan } from './lineUp';
 import { RibbonRow } from './RibbonRow';
 
@@ -15,9 +15,9 @@ interface RibbonRowsProps {
 /** Roasts as ribbon rows on one time scale. */
 export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps) {
   const { ref, width } = useWidth();
-  const drawn = rows.map((row) => ({ row, ribbon: ribbonOf(row.roast) }));
+  const drawn = rows.map(drawnRow);
   const { fromS, toS } = sharedSpan(
-    drawn.map((each) => each.ribbon),
+    drawn.map(({ ribbon }) => ribbon),
     lineUp,
   );
   return (
@@ -35,17 +35,9 @@ export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps)
         </div>
       </div>
       <ol className="divide-line divide-y">
-        {drawn.map(({ row, ribbon }) => (
-          <li key={row.roast.id} className="[contain-intrinsic-size:auto_76px] [content-visibility:auto]">
-            <RibbonRow
-              {...row}
-              ribbon={ribbon}
-              lineUp={lineUp}
-              width={width}
-              fromS={fromS}
-              toS={toS}
-              stretches={stretches}
-            />
+        {drawn.map((row) => (
+          <li key={row.id} className="[contain-intrinsic-size:auto_76px] [content-visibility:auto]">
+            <RibbonRow row={row} lineUp={lineUp} width={width} fromS={fromS} toS={toS} stretches={stretches} />
           </li>
         ))}
       </ol>

@@ -27,7 +27,6 @@ function Journal() {
   const [{ query, sorting }, setAsked] = useState(fromAddress);
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const [version, setVersion] = useState(0);
   const [naming, setNaming] = useState(false);
   const journal = useJournal(query, sorting);
   const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
@@ -51,7 +50,6 @@ function Journal() {
   );
   const changed = () => {
     setTicked(new Set());
-    setVersion((before) => before + 1);
     journal.reload();
   };
   const shown = useMemo(() => journal.ids ?? [], [journal.ids]);
@@ -101,7 +99,6 @@ function Journal() {
           lineUp={lineUp}
           ticked={ticked}
           onTick={tick}
-          version={version}
           first={journal.first}
           whole={journal.facets?.spans[lineUp]}
         />

@@ -1,5 +1,5 @@
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { measureElement, useWindowVirtualizer } from '@tanstack/react-virtual';
+import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { TimeSpan } from '@/core/journal';
 import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
@@ -13,7 +13,6 @@ interface RowsProps {
   readonly lineUp: LineUp;
   readonly ticked: ReadonlySet<string>;
   readonly onTick: (id: string) => void;
-  readonly version: number;
   readonly first: readonly NamedRoast[];
   /** The time scale of the whole journal, once it is known. */
   readonly whole: TimeSpan | undefined;
@@ -26,8 +25,8 @@ const WIDE_PX = 768;
 /** Rows beyond the edges that are drawn too, so that none comes up empty while one scrolls. */
 const OVERSCAN = 5;
 
-/** The journal's rows, of which only those near the screen are drawn, however many there are. */
-export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: RowsProps) {
+/** The journal's rows, of which only those near the screen are drawn, however many there are. A letter typed above leaves them alone. */
+export const Rows = memo(function Rows({ ids, lineUp, ticked, onTick, first, whole }: RowsProps) {
   const { ref, width } = useWidth();
   const list = useRef<HTMLOListElement>(null);
   const rowPx = innerWidth >= WIDE_PX ? ROW_PX.wide : ROW_PX.phone;
@@ -43,7 +42,12 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
   const virtual = useWindowVirtualizer({
     count: ids.length,
     estimateSize: () => rowPx,
-    overscan: OVERSCAN,
+    overscan: useSettled(ids) ? OVERSCAN : 0,
+    // Asked at once, the height of a new row would lay the page out in the middle of drawing it; its observer tells soon enough.
+    measureElement: (element, entry, list) =>
+      entry
+        ? measureElement(element, entry, list)
+        : (list.itemSizeCache.get(ids[list.indexFromElement(element)] as string) ?? rowPx),
     // Rows may come a frame late; a frame that waits for them is felt.
     useFlushSync: false,
     // Known before the first layout, so that the first picture has rows.
@@ -52,11 +56,7 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
     getItemKey: (index) => ids[index] as string,
   });
   const items = virtual.getVirtualItems();
-  const rows = useRows(
-    items.map(({ index }) => ids[index] as string),
-    version,
-    first,
-  );
+  const rows = useRows(ids, items[0]?.index ?? 0, items.at(-1)?.index ?? -1, first);
   const span = useGrowingSpan(rows, lineUp, whole);
   const focusRow = (index: number) => {
     const next = Math.min(ids.length - 1, Math.max(0, index));
@@ -101,13 +101,12 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
             >
               {row ? (
                 <RibbonRow
-                  {...row.named}
-                  ribbon={row.ribbon}
+                  row={row}
                   lineUp={lineUp}
                   width={width}
                   {...span}
                   stretches
-                  ticked={ticked.has(row.named.roast.id)}
+                  ticked={ticked.has(row.id)}
                   onTick={onTick}
                 />
               ) : null}
@@ -117,6 +116,19 @@ export function Rows({ ids, lineUp, ticked, onTick, version, first, whole }: Row
       </ol>
     </div>
   );
+});
+
+/** An answer brings what is on screen; the rows beyond the edges wait until the typing rests. */
+const RESTS_MS = 150;
+
+/** True once the rows have been the same for a moment. */
+function useSettled(ids: readonly string[]): boolean {
+  const [settled, setSettled] = useState<readonly string[]>();
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(ids), RESTS_MS);
+    return () => clearTimeout(timer);
+  }, [ids]);
+  return settled === ids;
 }
 
 /** The time scale that holds every row; it grows and never shrinks, so that nothing jumps on the way back. */

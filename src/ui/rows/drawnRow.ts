@@ -1,0 +1,36 @@
+import { finalShade, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
+import { lossPercent, type ShadeNumber } from '@/core/shade';
+import type { NamedRoast } from '@/store/queries';
+
+/** What a row shows of a roast: a list keeps hundreds of rows, and a roast's whole log is far larger. */
+export interface DrawnRow {
+  readonly id: Roast['id'];
+  readonly createdAt: string;
+  readonly lotName: string;
+  readonly gearName: string;
+  readonly ribbon: Ribbon;
+  /** As it came out; undefined until somebody looked. */
+  readonly shade: ShadeNumber | undefined;
+  readonly wantedShade: ShadeNumber;
+  /** Weight lost, percent; undefined until every part is weighed. */
+  readonly lossPercent: number | undefined;
+  readonly note: string | undefined;
+  readonly stars: number | undefined;
+}
+
+/** Reads a roast for its row. */
+export function drawnRow({ roast, lotName, gearName }: NamedRoast): DrawnRow {
+  const roasted = roastedGrams(roast);
+  return {
+    id: roast.id,
+    createdAt: roast.createdAt,
+    lotName,
+    gearName,
+    ribbon: ribbonOf(roast),
+    shade: finalShade(roast),
+    wantedShade: roast.wantedShade,
+    lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
+    note: roast.note,
+    stars: roast.stars,
+  };
+}
