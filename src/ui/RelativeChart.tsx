@@ -1,5 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import { formatClock, type TemperatureUnit } from '@/core/units';
+import { Plot } from './Plot';
 
 /** One roast's readings: seconds from the line-up, °C past its gear's own first crack. */
 export interface RelativeCurve {
@@ -22,77 +23,48 @@ const looks = [
   { colour: '--bill', dash: 'dot', width: 3 },
 ] as const;
 
-/** Several curves in one chart, zero at first crack. Plotly is loaded when the first chart is shown. */
+/** Several curves in one chart, zero at first crack. */
 export function RelativeChart({ curves, unit }: RelativeChartProps) {
-  const element = useRef<HTMLDivElement>(null);
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let current = true;
-    const here = element.current;
-    import('plotly.js-basic-dist-min')
-      .then(({ default: plotly }) => {
-        if (!current || !here) return;
-        const style = getComputedStyle(here);
-        const colour = (name: string) => style.getPropertyValue(name).trim();
-        const perC = unit === 'F' ? 1.8 : 1;
-        const ticks = minuteTicks(curves);
-        void plotly.react(
-          here,
-          curves.map(({ name, points }, i) => {
-            const look = looks[i % looks.length] as (typeof looks)[number];
-            return {
-              x: points.map(({ atS }) => atS),
-              y: points.map(({ byC }) => Math.round(byC * perC * 10) / 10),
-              name,
-              mode: 'lines',
-              type: 'scatter',
-              line: { color: colour(look.colour), width: look.width, dash: look.dash },
-            };
-          }),
-          {
-            height: 320,
-            margin: { l: 0, r: 0, t: 10, b: 30 },
-            paper_bgcolor: 'transparent',
-            plot_bgcolor: 'transparent',
-            showlegend: true,
-            legend: { orientation: 'h', y: 1.12 },
-            hovermode: false,
-            font: { family: style.fontFamily, color: colour('--ink'), size: 14 },
-            xaxis: {
-              tickvals: ticks,
-              ticktext: ticks.map(formatClock),
-              gridcolor: colour('--line'),
-              zeroline: false,
-              fixedrange: true,
-            },
-            yaxis: {
-              ticklabelposition: 'inside top',
-              gridcolor: colour('--line'),
-              ticksuffix: ` °${unit}`,
-              zerolinecolor: colour('--bill'),
-              zerolinewidth: 2,
-              fixedrange: true,
-              nticks: 6,
-            },
+  const draw = useCallback(
+    (colour: (name: string) => string) => {
+      const perC = unit === 'F' ? 1.8 : 1;
+      const ticks = minuteTicks(curves);
+      return {
+        curves: curves.map(({ name, points }, i) => {
+          const look = looks[i % looks.length] as (typeof looks)[number];
+          return {
+            x: points.map(({ atS }) => atS),
+            y: points.map(({ byC }) => Math.round(byC * perC * 10) / 10),
+            name,
+            mode: 'lines',
+            type: 'scatter',
+            line: { color: colour(look.colour), width: look.width, dash: look.dash },
+          };
+        }),
+        layout: {
+          margin: { l: 0, r: 0, t: 10, b: 30 },
+          showlegend: true,
+          legend: { orientation: 'h', y: 1.12 },
+          xaxis: { tickvals: ticks, ticktext: ticks.map(formatClock) },
+          yaxis: {
+            ticksuffix: ` °${unit}`,
+            nticks: 6,
+            zeroline: true,
+            zerolinecolor: colour('--bill'),
+            zerolinewidth: 2,
           },
-          { displayModeBar: false, responsive: true, staticPlot: true },
-        );
-      })
-      .catch(() => current && setFailed(true));
-    return () => {
-      current = false;
-    };
-  }, [curves, unit]);
+        },
+      };
+    },
+    [curves, unit],
+  );
   return (
-    <figure className="mt-2">
-      <div
-        ref={element}
-        role="img"
-        aria-label={`Temperature against first crack of ${curves.map(({ name }) => name).join('; ')}.`}
-        style={{ minHeight: failed ? 0 : 320 }}
-      />
-      {failed && <p className="text-husk">The chart could not be loaded; the figures below are all there.</p>}
-    </figure>
+    <Plot
+      draw={draw}
+      height={320}
+      label={`Temperature against first crack of ${curves.map(({ name }) => name).join('; ')}.`}
+      failedWords="the figures below are all there."
+    />
   );
 }
 

@@ -1,6 +1,7 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { Reading } from '@/core/heat';
 import { fromCelsius, type TemperatureUnit } from '@/core/units';
+import { Plot } from './Plot';
 
 interface TemperatureChartProps {
   readonly readings: readonly Reading[];
@@ -18,100 +19,64 @@ interface TemperatureChartProps {
 /** A gap longer than this is a gap and no line, seconds. */
 const GAP_S = { streamed: 8, hand: 120 } as const;
 
-/** Temperature over time under the ribbon, on its time axis. Plotly is loaded when the first chart is shown. */
+/** Temperature over time under the ribbon, on its time axis. */
 export function TemperatureChart({ readings, guide, ownC, unit, fromS, toS, height = 210 }: TemperatureChartProps) {
-  const element = useRef<HTMLDivElement>(null);
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let current = true;
-    const here = element.current;
-    import('plotly.js-basic-dist-min')
-      .then(({ default: plotly }) => {
-        if (!current || !here) return;
-        const style = getComputedStyle(here);
-        const colour = (name: string) => style.getPropertyValue(name).trim();
-        const shown = (celsius: number) => Math.round(fromCelsius(celsius, unit) * 10) / 10;
-        void plotly.react(
-          here,
-          [
-            ...(guide
-              ? [{ ...curve(guide, shown), line: { color: colour('--line'), width: 5 }, name: 'earlier' }]
-              : []),
-            {
-              ...curve(readings, shown),
-              mode: readings.length < 60 ? 'lines+markers' : 'lines',
-              line: { color: colour('--slate'), width: 3 },
-              marker: { size: 8, color: colour('--slate') },
-              name: 'now',
-            },
-          ],
-          {
-            height,
-            margin: { l: 0, r: 0, t: 6, b: 4 },
-            paper_bgcolor: 'transparent',
-            plot_bgcolor: 'transparent',
-            showlegend: false,
-            hovermode: false,
-            font: { family: style.fontFamily, color: colour('--husk'), size: 14 },
-            xaxis: { range: [fromS, toS], visible: false, fixedrange: true },
-            yaxis: {
-              ticklabelposition: 'inside top',
-              gridcolor: colour('--line'),
-              ticksuffix: ` °${unit}`,
-              zeroline: false,
-              fixedrange: true,
-              nticks: 5,
-            },
-            shapes:
-              ownC === undefined
-                ? []
-                : [
-                    {
-                      type: 'line',
-                      xref: 'paper',
-                      x0: 0,
-                      x1: 1,
-                      y0: shown(ownC),
-                      y1: shown(ownC),
-                      line: { color: colour('--bill'), width: 2, dash: 'dot' },
-                    },
-                  ],
-            annotations:
-              ownC === undefined
-                ? []
-                : [
-                    {
-                      xref: 'paper',
-                      x: 1,
-                      y: shown(ownC),
-                      text: `first crack here: ${Math.round(shown(ownC))} °${unit}`,
-                      showarrow: false,
-                      xanchor: 'right',
-                      yanchor: 'bottom',
-                      font: { color: colour('--ink') },
-                    },
-                  ],
-          },
-          { displayModeBar: false, responsive: true, staticPlot: true },
-        );
-      })
-      .catch(() => current && setFailed(true));
-    return () => {
-      current = false;
-    };
-  }, [readings, guide, ownC, unit, fromS, toS, height]);
+  const draw = useCallback(
+    (colour: (name: string) => string) => {
+      const shown = (celsius: number) => Math.round(fromCelsius(celsius, unit) * 10) / 10;
+      const now = {
+        ...curve(readings, shown),
+        mode: readings.length < 60 ? 'lines+markers' : 'lines',
+        line: { color: colour('--slate'), width: 3 },
+        marker: { size: 8, color: colour('--slate') },
+        name: 'now',
+      };
+      const earlier = guide && {
+        ...curve(guide, shown),
+        line: { color: colour('--line'), width: 5 },
+        name: 'earlier',
+      };
+      return {
+        curves: earlier ? [earlier, now] : [now],
+        layout: {
+          font: { color: colour('--husk') },
+          xaxis: { range: [fromS, toS], visible: false },
+          yaxis: { ticksuffix: ` °${unit}`, nticks: 5 },
+          ...(ownC === undefined ? {} : crackLine(shown(ownC), unit, colour)),
+        },
+      };
+    },
+    [readings, guide, ownC, unit, fromS, toS],
+  );
   const last = readings.at(-1);
   return (
-    <figure className="mt-2">
-      <div
-        ref={element}
-        role="img"
-        aria-label={`Temperature: ${readings.length} readings, the last ${last ? `${Math.round(fromCelsius(last.celsius, unit))} °${unit}` : 'none'}.`}
-        style={{ minHeight: failed ? 0 : height }}
-      />
-      {failed && <p className="text-husk">The chart could not be loaded; the readings are kept all the same.</p>}
-    </figure>
+    <Plot
+      draw={draw}
+      height={height}
+      label={`Temperature: ${readings.length} readings, the last ${last ? `${Math.round(fromCelsius(last.celsius, unit))} °${unit}` : 'none'}.`}
+      failedWords="the readings are kept all the same."
+    />
   );
+}
+
+/** A dotted line with its words at what this gear reads at first crack. */
+function crackLine(at: number, unit: TemperatureUnit, colour: (name: string) => string) {
+  const line = { color: colour('--bill'), width: 2, dash: 'dot' };
+  return {
+    shapes: [{ type: 'line', xref: 'paper', x0: 0, x1: 1, y0: at, y1: at, line }],
+    annotations: [
+      {
+        xref: 'paper',
+        x: 1,
+        y: at,
+        text: `first crack here: ${Math.round(at)} °${unit}`,
+        showarrow: false,
+        xanchor: 'right',
+        yanchor: 'bottom',
+        font: { color: colour('--ink') },
+      },
+    ],
+  };
 }
 
 /** The points of a curve, parted where nothing was read for long. */

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { type Household, plainHousehold } from '@/core/household';
-import { type ShadeNumber, shadeName } from '@/core/shade';
+import { type ShadeNumber, shadeName, shadeNumbers } from '@/core/shade';
 import { formatDegrees, formatMoney, formatTemperature, formatWeight } from '@/core/units';
 import { currentHousehold, onHousehold } from '@/store/householdNow';
 
@@ -21,5 +21,7 @@ export function useWords() {
     degrees: (celsius: number) => formatDegrees(celsius, temperatureUnit),
     money: (minor: number) => formatMoney(minor, currency),
     shade: (number: ShadeNumber) => shadeName(number, shadeNames),
+    /** The shades to pick from, light to dark. */
+    shadeChoices: shadeNumbers.map((number) => [number, shadeName(number, shadeNames)] as const),
   };
 }

@@ -1,11 +1,10 @@
 import { addDays, format } from 'date-fns';
 import { lotTitle } from '@/core/bean';
 import type { Gear } from '@/core/gear';
-import type { Roast } from '@/core/roast';
-import { type ShadeNumber, shades } from '@/core/shade';
 import { weightFieldText } from '@/core/units';
 import { dayOf } from '@/store/days';
 import type { LotStock } from '@/store/larder';
+import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 import { type AmountKind, amountKinds, amountNames } from './amount';
 import { RuleChoice } from './RuleChoice';
@@ -49,87 +48,50 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, 
           choose({ amountText: event.target.value, amountKind: typed ? 'green' : choices.amountKind })
         }
       />{' '}
-      <select
-        aria-label="Green or roasted"
-        className="choice"
+      <Choice
+        label="Green or roasted"
         value={choices.amountKind}
-        onChange={(event) => chooseKind(event.target.value as AmountKind)}
-      >
-        {amountKinds
+        options={amountKinds
           .filter((kind) => kind !== 'asLast' || planned.lastOfLot)
           .filter((kind) => kind !== 'useUp' || planned.stock.leftGrams > 0)
-          .map((kind) => (
-            <option key={kind} value={kind}>
-              {amountNames[kind]}
-            </option>
-          ))}
-      </select>{' '}
+          .map((kind) => [kind, amountNames[kind]])}
+        onPick={chooseKind}
+      />{' '}
       {choices.amountKind === 'byDay' && (
-        <select
-          aria-label="Ready by"
-          className="choice"
+        <Choice
+          label="Ready by"
           value={choices.readyBy}
-          onChange={(event) => choose({ readyBy: event.target.value })}
-        >
-          {days.map((day, i) => (
-            <option key={dayOf(day)} value={dayOf(day)}>
-              {i < 6 ? format(day, 'EEEE') : format(day, 'EEE d MMM')}
-            </option>
-          ))}
-        </select>
+          options={days.map((day, i) => [dayOf(day), format(day, i < 6 ? 'EEEE' : 'EEE d MMM')])}
+          onPick={(readyBy) => choose({ readyBy })}
+        />
       )}{' '}
       of{' '}
-      <select
-        aria-label="Beans"
-        className="choice"
+      <Choice
+        label="Beans"
         value={choices.lotId}
-        onChange={(event) => (event.target.value === NEW ? onNew('lot') : choose({ lotId: event.target.value }))}
-      >
-        {lots.map(({ lot }) => (
-          <option key={lot.id} value={lot.id}>
-            {lotTitle(lot)}
-          </option>
-        ))}
-        <option value={NEW}>Other beans…</option>
-      </select>{' '}
+        options={[...lots.map(({ lot }) => [lot.id, lotTitle(lot)] as const), [NEW, 'Other beans…']]}
+        onPick={(lotId) => (lotId === NEW ? onNew('lot') : choose({ lotId }))}
+      />{' '}
       in the{' '}
-      <select
-        aria-label="Gear"
-        className="choice"
+      <Choice
+        label="Gear"
         value={choices.gearId}
-        onChange={(event) => (event.target.value === NEW ? onNew('gear') : onGear(event.target.value))}
-      >
-        {gear.map((each) => (
-          <option key={each.id} value={each.id}>
-            {each.nickname}
-          </option>
-        ))}
-        <option value={NEW}>Other gear…</option>
-      </select>
+        options={[...gear.map((each) => [each.id, each.nickname] as const), [NEW, 'Other gear…']]}
+        onPick={(gearId) => (gearId === NEW ? onNew('gear') : onGear(gearId))}
+      />
       , to{' '}
-      <select
-        aria-label="Shade"
-        className="choice"
-        value={choices.shade}
-        onChange={(event) => choose({ shade: Number(event.target.value) as ShadeNumber })}
-      >
-        {shades.map(({ number, landmark }) => (
-          <option key={number} value={number} title={landmark}>
-            {words.shade(number)}
-          </option>
-        ))}
-      </select>
-      , and pull{' '}
+      <Choice label="Shade" value={choices.shade} options={words.shadeChoices} onPick={(shade) => choose({ shade })} />,
+      and pull{' '}
       <RuleChoice gear={planned.gear} shade={choices.shade} rule={choices.rule} onRule={(rule) => choose({ rule })} />{' '}
-      <select
-        aria-label="Place"
-        className="choice"
+      <Choice
+        label="Place"
         value={choices.place}
-        onChange={(event) => choose({ place: event.target.value as Roast['place'] })}
-      >
-        <option value="indoors">indoors</option>
-        <option value="outdoors">outdoors</option>
-      </select>
+        options={[
+          ['indoors', 'indoors'],
+          ['outdoors', 'outdoors'],
+        ]}
+        onPick={(place) => choose({ place })}
+      />
       . {children}
     </h1>
   );

@@ -6,6 +6,7 @@ import { type Wind, winds } from '@/core/roast';
 import { formatSpan, fromCelsius, parseTemperature } from '@/core/units';
 import { database } from '@/store/current';
 import { dayOf, editDay } from '@/store/days';
+import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
@@ -54,18 +55,12 @@ export function Weather({ choices, planned, day }: WeatherProps) {
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />{' '}
         °{words.temperatureUnit}, with{' '}
-        <select
-          aria-label="Wind"
-          className="choice"
+        <Choice
+          label="Wind"
           value={day?.wind ?? 'calm'}
-          onChange={(event) => save({ wind: event.target.value as Wind })}
-        >
-          {winds.map((wind) => (
-            <option key={wind} value={wind}>
-              {wind === 'calm' ? 'no wind' : windNames[wind]}
-            </option>
-          ))}
-        </select>
+          options={winds.map((wind) => [wind, wind === 'calm' ? 'no wind' : windNames[wind]])}
+          onPick={(wind) => save({ wind })}
+        />
         {Math.abs(lateS) >= 5 &&
           `: first crack about ${formatSpan(Math.abs(lateS))} ${lateS > 0 ? 'later' : 'sooner'} than on a mild, calm day`}
         .

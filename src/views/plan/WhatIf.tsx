@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { type Control, controlsOf } from '@/core/gear';
 import type { WhatIfAnswer, WhatIf as WhatIfQuestion } from '@/core/simulate';
 import { formatSpan } from '@/core/units';
+import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 import { askWhatIf } from '@/workers/simulator/client';
 import type { Choices } from './useChoices';
@@ -54,19 +55,12 @@ export function WhatIf({ choices, planned }: { readonly choices: Choices; readon
     <section className="border-line border-t pt-3">
       <h2 className="mb-1 text-xl">
         What if it were{' '}
-        <select
-          aria-label="What if"
-          className="choice"
+        <Choice
+          label="What if"
           value={picked}
-          onChange={(event) => setPicked(event.target.value)}
-        >
-          <option value="">just like this</option>
-          {options.map(({ key, name }) => (
-            <option key={key} value={key}>
-              {name}
-            </option>
-          ))}
-        </select>
+          options={[['', 'just like this'], ...options.map(({ key, name }) => [key, name] as const)]}
+          onPick={setPicked}
+        />
         ?
       </h2>
       {option && (

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { type Process, processes, processNames } from '@/core/bean';
 import { type MethodId, methodIds, methodOf } from '@/core/gear';
-import { type ShadeNumber, shades } from '@/core/shade';
+import type { ShadeNumber } from '@/core/shade';
 import { database } from '@/store/current';
 import { startPractice } from '@/store/practice';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
 
@@ -35,71 +36,36 @@ function SetUp() {
     <section className="pt-8">
       <h1 className="max-w-5xl text-[clamp(1.5rem,3.6vw,2.3rem)] leading-[1.5] font-medium">
         Practise with {words.weight(batchGrams.usual)} of{' '}
-        <select
-          aria-label="Beans"
-          className="choice"
+        <Choice
+          label="Beans"
           value={process}
-          onChange={(event) => setProcess(event.target.value as Process)}
-        >
-          {processes
-            .filter((each) => each !== 'other')
-            .map((each) => (
-              <option key={each} value={each}>
-                {processNames[each]} beans
-              </option>
-            ))}
-        </select>{' '}
+          options={processes.filter((each) => each !== 'other').map((each) => [each, `${processNames[each]} beans`])}
+          onPick={setProcess}
+        />{' '}
         in a{' '}
-        <select
-          aria-label="Gear"
-          className="choice"
+        <Choice
+          label="Gear"
           value={method}
-          onChange={(event) => setMethod(event.target.value as MethodId)}
-        >
-          {methodIds
-            .filter((id) => id !== 'other')
-            .map((id) => (
-              <option key={id} value={id}>
-                {methodOf(id).name.toLowerCase()}
-              </option>
-            ))}
-        </select>
-        , to{' '}
-        <select
-          aria-label="Shade"
-          className="choice"
-          value={shade}
-          onChange={(event) => setShade(Number(event.target.value) as ShadeNumber)}
-        >
-          {shades.map(({ number }) => (
-            <option key={number} value={number}>
-              {words.shade(number)}
-            </option>
-          ))}
-        </select>
+          options={methodIds.filter((id) => id !== 'other').map((id) => [id, methodOf(id).name.toLowerCase()])}
+          onPick={setMethod}
+        />
+        , to <Choice label="Shade" value={shade} options={words.shadeChoices} onPick={setShade} />,{' '}
+        <Choice
+          label="Probe"
+          value={withProbe}
+          options={[
+            [true, 'with a probe'],
+            [false, 'by ear and eye'],
+          ]}
+          onPick={setWithProbe}
+        />
         ,{' '}
-        <select
-          aria-label="Probe"
-          className="choice"
-          value={String(withProbe)}
-          onChange={(event) => setWithProbe(event.target.value === 'true')}
-        >
-          <option value="true">with a probe</option>
-          <option value="false">by ear and eye</option>
-        </select>
-        ,{' '}
-        <select
-          aria-label="Speed"
-          className="choice"
+        <Choice
+          label="Speed"
           value={speed}
-          onChange={(event) => setSpeed(Number(event.target.value) as (typeof SPEEDS)[number])}
-        >
-          {SPEEDS.map((each) => (
-            <option key={each} value={each}>
-              {each === 1 ? 'at its real pace' : `${each} times as fast`}
-            </option>
-          ))}
-        </select>
+          options={SPEEDS.map((each) => [each, each === 1 ? 'at its real pace' : `${each} times as fast`])}
+          onPick={setSpeed}
+        />
         .
       </h1>
       <div className="mt-6">

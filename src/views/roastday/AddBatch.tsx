@@ -2,12 +2,13 @@ import { useState } from 'react';
 import { lotTitle, measuresOf } from '@/core/bean';
 import { type Gear, judgeBatch, usualGramsOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
-import { type ShadeNumber, shades } from '@/core/shade';
+import type { ShadeNumber } from '@/core/shade';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
 import type { LotStock } from '@/store/larder';
 import { Button, LinkButton } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 
 interface AddBatchProps {
@@ -49,18 +50,12 @@ export function AddBatch({ date, gear, lots }: AddBatchProps) {
     <section className="border-ink mt-8 border-t-2 pt-4">
       <h2 className="text-2xl leading-[1.7] font-medium">
         Add{' '}
-        <select
-          aria-label="How many"
-          className="choice"
+        <Choice
+          label="How many"
           value={count}
-          onChange={(event) => setCount(Number(event.target.value))}
-        >
-          {COUNTS.map((each) => (
-            <option key={each} value={each}>
-              {each === 1 ? 'one batch' : `${each} batches`}
-            </option>
-          ))}
-        </select>{' '}
+          options={COUNTS.map((each) => [each, each === 1 ? 'one batch' : `${each} batches`])}
+          onPick={setCount}
+        />{' '}
         of{' '}
         <input
           aria-label="Batch weight"
@@ -68,48 +63,23 @@ export function AddBatch({ date, gear, lots }: AddBatchProps) {
           value={shown}
           onChange={(event) => setText(event.target.value)}
         />{' '}
-        <select
-          aria-label="Batch beans"
-          className="choice"
+        <Choice
+          label="Batch beans"
           value={stock.lot.id}
-          onChange={(event) => setLotId(event.target.value)}
-        >
-          {lots.map(({ lot }) => (
-            <option key={lot.id} value={lot.id}>
-              {lotTitle(lot)}
-            </option>
-          ))}
-        </select>{' '}
+          options={lots.map(({ lot }) => [lot.id, lotTitle(lot)])}
+          onPick={setLotId}
+        />{' '}
         in the{' '}
-        <select
-          aria-label="Batch gear"
-          className="choice"
+        <Choice
+          label="Batch gear"
           value={its.id}
-          onChange={(event) => {
-            setGearId(event.target.value);
+          options={gear.map((each) => [each.id, each.nickname])}
+          onPick={(id) => {
+            setGearId(id);
             setText(undefined);
           }}
-        >
-          {gear.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.nickname}
-            </option>
-          ))}
-        </select>
-        , to{' '}
-        <select
-          aria-label="Batch shade"
-          className="choice"
-          value={shade}
-          onChange={(event) => setShade(Number(event.target.value) as ShadeNumber)}
-        >
-          {shades.map(({ number }) => (
-            <option key={number} value={number}>
-              {words.shade(number)}
-            </option>
-          ))}
-        </select>
-        .
+        />
+        , to <Choice label="Batch shade" value={shade} options={words.shadeChoices} onPick={setShade} />.
       </h2>
       {!grams.ok && (
         <p role="alert" className="text-danger mt-2">
