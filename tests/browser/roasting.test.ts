@@ -179,7 +179,10 @@ describe('at the heat', () => {
     );
     await pass(page, 8);
     await page.getByRole('button', { name: 'It was first crack' }).click();
-    await page.getByText(/first crack 4:0\d/).waitFor();
+    await page
+      .getByText(/first crack 4:0\d/)
+      .first()
+      .waitFor();
     assert.equal(await page.getByRole('alert').count(), 0);
     await close();
   });

@@ -2,6 +2,9 @@ import { finalShade, liveEntries, type Milestones, milestonesOf, type Roast, roa
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 
+/** More than six ribbons are a list, not a comparison. */
+export const MOST_COMPARED = 6;
+
 /** What two roasts are compared by. */
 export interface RoastFigures {
   readonly roastId: string;

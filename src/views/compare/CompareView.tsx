@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { figuresOf } from '@/core/compare';
+import { figuresOf, MOST_COMPARED } from '@/core/compare';
 import { Alike } from '@/ui/Alike';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
@@ -10,7 +10,7 @@ import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { ComparedTable } from './ComparedTable';
 import { ComparedTemperatures } from './ComparedTemperatures';
-import { type Compared, MOST, readCompared } from './compared';
+import { type Compared, readCompared } from './compared';
 import { InWords } from './InWords';
 
 /** Up to six roasts side by side: what differs in words, then the ribbons, then the figures. */
@@ -29,7 +29,7 @@ function Gathered() {
       (new URLSearchParams(location.search).get('ids') ?? '')
         .split(',')
         .filter((id) => id !== '')
-        .slice(0, MOST),
+        .slice(0, MOST_COMPARED),
     [],
   );
   const compared = useLiveQuery(() => readCompared(ids), [ids]);

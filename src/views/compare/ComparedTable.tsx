@@ -36,7 +36,8 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
     ['air around the gear', (_, its) => (its.ambientC === undefined ? undefined : words.temperature(its.ambientC))],
     ['gear when it began', ({ roast }) => (roast.gearHot ? 'hot' : undefined)],
     ['moves', (each) => moveWords(each) || undefined],
-    ['liked', (_, its) => (its.overall === undefined ? undefined : `${its.overall.toFixed(1)} of 10`)],
+    ['liked', ({ roast }) => (roast.stars === undefined ? undefined : `${roast.stars} of 5`)],
+    ['overall', (_, its) => (its.overall === undefined ? undefined : `${its.overall.toFixed(1)} of 10`)],
     ...sheetLines.map((line) => [lineNames[line].toLowerCase(), (each: Compared) => mean(each, line)] as const),
     ['tasted of', (_, its) => its.words.join(', ') || undefined],
   ];

@@ -4,9 +4,6 @@ import { database } from '@/store/current';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { firstCrackReadings } from '@/store/readings';
 
-/** More than six ribbons are a list, not a comparison. */
-export const MOST = 6;
-
 /** A roast with what it is compared by. */
 export interface Compared extends NamedRoast {
   readonly cups: readonly Cup[];

@@ -60,10 +60,14 @@ export const Rows = memo(function Rows({ ids, lineUp, ticked, onTick, first, who
   const span = useGrowingSpan(rows, lineUp, whole);
   const focusRow = (index: number) => {
     const next = Math.min(ids.length - 1, Math.max(0, index));
+    const focus = () => {
+      const link = list.current?.querySelector<HTMLElement>(`[data-row="${next}"] a`);
+      link?.focus({ preventScroll: true });
+      return link !== null && link !== undefined;
+    };
     virtual.scrollToIndex(next);
-    requestAnimationFrame(() =>
-      list.current?.querySelector<HTMLElement>(`[data-row="${next}"] a`)?.focus({ preventScroll: true }),
-    );
+    // At once where the row is drawn, so that the next key means it.
+    if (!focus()) requestAnimationFrame(focus);
   };
   const onKeyDown = (event: React.KeyboardEvent) => {
     const row = (event.target as HTMLElement).closest<HTMLElement>('[data-row]');

@@ -1,5 +1,6 @@
 import { Download, Tag, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { MOST_COMPARED } from '@/core/compare';
 import { roastContent } from '@/core/exchange';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
@@ -15,9 +16,6 @@ interface TickedProps {
   /** Roasts were deleted or tagged. */
   readonly onChanged: () => void;
 }
-
-/** More than six ribbons are a list, not a comparison. */
-const MOST_COMPARED = 6;
 
 /** What can be done with the ticked roasts, at the lower edge while there are any. */
 export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {

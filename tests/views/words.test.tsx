@@ -1,0 +1,66 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { figuresOf } from '@/core/compare';
+import { Alike } from '@/ui/Alike';
+import { Choice } from '@/ui/Choice';
+import { dayWords, shortDate } from '@/ui/dates';
+import { Stars } from '@/ui/Stars';
+import { mark, pull, roastOf } from '../core/build.ts';
+
+describe('days', () => {
+  const now = new Date(2026, 10, 24, 9);
+  const at = (...parts: [number, number, number]) => new Date(...parts, 20).toISOString();
+  it('are said as one says them', () => {
+    assert.equal(dayWords(at(2026, 10, 24), now), 'today');
+    assert.equal(dayWords(at(2026, 10, 23), now), 'yesterday');
+    assert.equal(dayWords(at(2026, 10, 20), now), 'Friday');
+    assert.equal(dayWords(at(2026, 10, 17), now), '17 Nov');
+  });
+  it('have their year when it is another one', () => {
+    assert.equal(shortDate(at(2026, 0, 2), now), '2 Jan');
+    assert.equal(shortDate(at(2025, 11, 31), now), '31 Dec 2025');
+  });
+});
+
+describe('Stars', () => {
+  it('are beans of five with a label, and nothing while nobody said', () => {
+    const html = renderToStaticMarkup(<Stars stars={2} />);
+    assert.match(html, /aria-label="2 of 5"/);
+    assert.match(html, /●●○○○/);
+    assert.equal(renderToStaticMarkup(<Stars stars={undefined} />), '');
+  });
+});
+
+describe('Choice', () => {
+  it('shows each option in its words and the picked one picked, whatever its kind', () => {
+    const options = [
+      [true, 'with a probe'],
+      [false, 'by ear and eye'],
+    ] as const;
+    const html = renderToStaticMarkup(
+      <Choice<boolean> label="Probe" value={false} options={options} onPick={() => {}} />,
+    );
+    assert.match(html, /<select aria-label="Probe"/);
+    assert.match(html, /<option value="true">with a probe/);
+    assert.match(html, /<option value="false" selected="">by ear and eye/);
+  });
+});
+
+describe('Alike', () => {
+  const figures = (pulls: readonly number[]) =>
+    pulls.map((at) => figuresOf(roastOf([mark(at / 3, 'yellow'), mark((2 * at) / 3, 'firstCrack'), pull(at)]), []));
+  const words = (pulls: readonly number[]) => renderToStaticMarkup(<Alike figures={figures(pulls)} />);
+  it('says how much the time varies, and what is too little to say', () => {
+    // 300, 310 and 320 s: a deviation of 10 s of 310.
+    const html = words([300, 310, 320]);
+    assert.match(html, /the whole time varies by about 3 %/);
+    assert.match(html, /Six pulled roasts and more tell/);
+    assert.match(html, /Not enough roasts yet/);
+  });
+  it('says that it gets steadier only when it plainly does', () => {
+    assert.match(words([300, 380, 290, 400, 340, 342, 341, 343]), /you are getting steadier/);
+    assert.match(words([340, 342, 341, 343, 300, 380, 290, 400]), /varies more than the older half/);
+    assert.match(words([300, 320, 310, 330, 301, 321, 311, 331]), /about as much as the older half/);
+  });
+});
