@@ -22,6 +22,6 @@ export function useWords() {
     money: (minor: number) => formatMoney(minor, currency),
     shade: (number: ShadeNumber) => shadeName(number, shadeNames),
     /** The shades to pick from, light to dark. */
-    shadeChoices: shadeNumbers.map((number) => [number, shadeName(number, shadeNames)] as const),
+    shadeChoices: () => shadeNumbers.map((number) => [number, shadeName(number, shadeNames)] as const),
   };
 }

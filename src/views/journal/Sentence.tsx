@@ -53,7 +53,7 @@ export function Sentence({ query, journal, set }: SentenceProps) {
         label="Shade"
         any="any shade"
         value={query.shade}
-        options={words.shadeChoices}
+        options={words.shadeChoices()}
         onPick={(shade) => set({ shade })}
       />
       , liked{' '}

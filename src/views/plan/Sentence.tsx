@@ -80,8 +80,13 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, 
         onPick={(gearId) => (gearId === NEW ? onNew('gear') : onGear(gearId))}
       />
       , to{' '}
-      <Choice label="Shade" value={choices.shade} options={words.shadeChoices} onPick={(shade) => choose({ shade })} />,
-      and pull{' '}
+      <Choice
+        label="Shade"
+        value={choices.shade}
+        options={words.shadeChoices()}
+        onPick={(shade) => choose({ shade })}
+      />
+      , and pull{' '}
       <RuleChoice gear={planned.gear} shade={choices.shade} rule={choices.rule} onRule={(rule) => choose({ rule })} />{' '}
       <Choice
         label="Place"

@@ -49,7 +49,7 @@ function SetUp() {
           options={methodIds.filter((id) => id !== 'other').map((id) => [id, methodOf(id).name.toLowerCase()])}
           onPick={setMethod}
         />
-        , to <Choice label="Shade" value={shade} options={words.shadeChoices} onPick={setShade} />,{' '}
+        , to <Choice label="Shade" value={shade} options={words.shadeChoices()} onPick={setShade} />,{' '}
         <Choice
           label="Probe"
           value={withProbe}

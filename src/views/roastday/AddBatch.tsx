@@ -79,7 +79,7 @@ export function AddBatch({ date, gear, lots }: AddBatchProps) {
             setText(undefined);
           }}
         />
-        , to <Choice label="Batch shade" value={shade} options={words.shadeChoices} onPick={setShade} />.
+        , to <Choice label="Batch shade" value={shade} options={words.shadeChoices()} onPick={setShade} />.
       </h2>
       {!grams.ok && (
         <p role="alert" className="text-danger mt-2">
