@@ -9,7 +9,7 @@ module.exports = {
   forbidden: [
     only('core-knows-only-core', 'core', 'core'),
     only('store-on-core', 'store', 'store|core'),
-    // A worker that reads the whole journal reads it itself: thousands of roasts do not pass through the page.
+    // A worker that reads the whole journal reads it itself: thousands of logs do not pass through the page, only what is searched.
     only('workers-on-store-and-core', 'workers', 'workers|store|core'),
     only('server-on-core', 'server', 'server|core'),
     only('ui-on-store-and-core', 'ui', 'ui|store|core'),

@@ -100,7 +100,7 @@ function Journal() {
           ticked={ticked}
           onTick={tick}
           first={journal.first}
-          whole={journal.facets?.spans[lineUp]}
+          whole={journal.read?.spans[lineUp]}
         />
       )}
       {ticked.size > 0 && (

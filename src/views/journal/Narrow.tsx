@@ -87,7 +87,7 @@ export function Narrow({ query, sorting, journal, onAsk, onKeep }: NarrowProps) 
         </span>
       </div>
       {open && <Sentence query={query} journal={journal} set={set} />}
-      {calendar && <RoastDays days={journal.facets?.days} query={query} onAsk={onAsk} />}
+      {calendar && <RoastDays days={journal.read?.days} query={query} onAsk={onAsk} />}
     </>
   );
 }

@@ -1,10 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
 import { lotTitle, processes, processNames } from '@/core/bean';
-import { findingNames } from '@/core/diagnose';
+import { type FindingId, findingNames } from '@/core/diagnose';
 import type { JournalQuery } from '@/core/journal';
 import { database } from '@/store/current';
 import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
+import { findingCounts } from './useFindings';
 import type { JournalModel } from './useJournal';
 
 interface SentenceProps {
@@ -21,7 +23,8 @@ export function Sentence({ query, journal, set }: SentenceProps) {
     const [lots, gear] = await Promise.all([db.lots.toArray(), db.gear.toArray()]);
     return { lots, gear };
   }, []);
-  const { found, done, total } = journal.findings;
+  const { done, total } = journal.findings;
+  const counts = useMemo(() => findingCounts(journal.findings), [journal.findings]);
   return (
     <div className="mt-3 text-lg leading-relaxed">
       Roasts of{' '}
@@ -70,10 +73,9 @@ export function Sentence({ query, journal, set }: SentenceProps) {
         any="anything or nothing stands out"
         value={query.finding}
         options={Object.entries(findingNames).map(([id, name]) => {
-          const count = found.find((each) => each.id === id)?.roasts;
+          const count = counts.get(id as FindingId);
           return [id, count === undefined ? name : `${name} (${count})`];
         })}
-        onFocus={journal.readFindings}
         onPick={(finding) => set({ finding })}
       />
       , tagged{' '}
@@ -81,7 +83,7 @@ export function Sentence({ query, journal, set }: SentenceProps) {
         label="Tag"
         any="anyhow"
         value={query.tag}
-        options={(journal.facets?.tags ?? []).map((tag) => [tag, tag])}
+        options={(journal.read?.tags ?? []).map((tag) => [tag, tag])}
         onPick={(tag) => set({ tag })}
       />
       , from{' '}
@@ -117,17 +119,15 @@ interface PickProps<T extends string | number> {
   readonly value: T | undefined;
   readonly options: readonly (readonly [T, string])[];
   readonly onPick: (value: T | undefined) => void;
-  readonly onFocus?: () => void;
 }
 
-function Pick<T extends string | number>({ label, any, value, options, onPick, onFocus }: PickProps<T>) {
+function Pick<T extends string | number>({ label, any, value, options, onPick }: PickProps<T>) {
   return (
     <Choice<T | ''>
       label={label}
       value={value ?? ''}
       options={[['', any], ...options]}
       onPick={(picked) => onPick(picked === '' ? undefined : picked)}
-      onFocus={onFocus}
     />
   );
 }

@@ -1,5 +1,5 @@
 import type { Complaint, Diagnosis, FindingId, InterviewQuestion } from '@/core/diagnose';
-import type { JournalQuery, journalSpans, Sorting } from '@/core/journal';
+import type { JournalRow, journalSpans } from '@/core/journal';
 
 /** What stands out in a roast, and what could still be asked about it. */
 export interface RoastReading {
@@ -8,8 +8,9 @@ export interface RoastReading {
   readonly complaints: readonly Complaint[];
 }
 
-/** The journal's words for filters: what occurs in it. */
-export interface JournalFacets {
+/** The journal as it was read: what a page needs to search it, narrow it down and draw it. */
+export interface JournalRead {
+  readonly rows: readonly JournalRow[];
   readonly tags: readonly string[];
   readonly days: readonly { readonly day: string; readonly roasts: number }[];
   /** The time scale that holds every row, so that it need not grow while one scrolls. */
@@ -19,16 +20,16 @@ export interface JournalFacets {
 /** What the journal's worker does. It reads the database itself; only plain data crosses. */
 export interface JournalContract {
   /** Reads the journal of a database; again when it has changed. */
-  load(databaseName: string): Promise<JournalFacets>;
-  /** The ids of the roasts that match, in order. */
-  ask(query: JournalQuery, sorting: Sorting): string[];
-  /** Looks for what stands out in the next roasts that were not looked at yet; gives how many of how many are done. */
-  readOn(): Promise<{ readonly done: number; readonly total: number; readonly found: readonly FindingCount[] }>;
+  load(databaseName: string): Promise<JournalRead>;
+  /** Looks for what stands out in roasts of the journal that was read, from the `from`th on, for as long as a slice takes. */
+  readOn(from: number): Promise<FindingsSlice>;
   /** What stands out in one roast; undefined when it is gone. */
   read(databaseName: string, roastId: string): Promise<RoastReading | undefined>;
 }
 
-export interface FindingCount {
-  readonly id: FindingId;
-  readonly roasts: number;
+export interface FindingsSlice {
+  /** Where the next slice begins. */
+  readonly next: number;
+  readonly total: number;
+  readonly found: readonly (readonly [roastId: string, findings: readonly FindingId[]])[];
 }

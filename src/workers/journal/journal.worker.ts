@@ -1,20 +1,16 @@
 import { expose } from 'comlink';
-import { caseOf, diagnose, type FindingId, findingNames, interviewFor } from '@/core/diagnose';
-import { JournalIndex, type JournalRow, journalSpans } from '@/core/journal';
+import { caseOf, diagnose, interviewFor } from '@/core/diagnose';
+import { journalSpans } from '@/core/journal';
 import { GanderDatabase } from '@/store/database';
 import { journalRows } from '@/store/journalRows';
 import { caseFactsIn, caseFactsOf, type LearningData, learningData } from '@/store/learning';
-import type { JournalContract } from './contract';
+import type { FindingsSlice, JournalContract } from './contract';
 
-/** Looked at in one go: short enough that a key typed meanwhile is answered in time. */
+/** Looked at in one go: short enough that another roast that is asked for does not wait. */
 const SLICE_MS = 25;
 
 let db: GanderDatabase | undefined;
-let rows: readonly JournalRow[] = [];
-let index = new JournalIndex([]);
-const findings = new Map<string, readonly FindingId[]>();
 let learning: LearningData | undefined;
-let next = 0;
 
 function open(name: string): GanderDatabase {
   if (db?.name !== name) {
@@ -27,46 +23,30 @@ function open(name: string): GanderDatabase {
   return db;
 }
 
-const newIndex = () =>
-  new JournalIndex(
-    rows,
-    (id) => findings.get(id) ?? [],
-    (id) => findingNames[id as FindingId],
-  );
-
 const journal: JournalContract = {
   async load(name) {
-    rows = await journalRows(open(name));
-    findings.clear();
+    const rows = await journalRows(open(name));
     learning = undefined;
-    next = 0;
-    index = newIndex();
     const days = new Map<string, number>();
     for (const { createdAt } of rows) days.set(createdAt.slice(0, 10), (days.get(createdAt.slice(0, 10)) ?? 0) + 1);
     return {
+      rows,
       tags: [...new Set(rows.flatMap(({ tags }) => tags))].sort(),
       days: [...days].map(([day, roasts]) => ({ day, roasts })),
       spans: journalSpans(rows),
     };
   },
-  ask: (query, sorting) => index.ask(query, sorting),
-  async readOn() {
-    if (!db) return { done: 0, total: 0, found: [] };
+  async readOn(from) {
+    if (!db) return { next: from, total: 0, found: [] };
     learning ??= await learningData(db);
     const { roasts } = learning;
+    const found: FindingsSlice['found'][number][] = [];
     const startMs = performance.now();
-    for (; next < roasts.length && performance.now() - startMs < SLICE_MS; next++) {
-      const roast = roasts[next];
-      if (roast)
-        findings.set(
-          roast.id,
-          diagnose(caseOf(caseFactsIn(learning, next))).findings.map(({ id }) => id),
-        );
+    for (let at = from; at < roasts.length && performance.now() - startMs < SLICE_MS; at++) {
+      const { findings } = diagnose(caseOf(caseFactsIn(learning, at)));
+      found.push([roasts[at]?.id as string, findings.map(({ id }) => id)]);
     }
-    if (next >= roasts.length) index = newIndex();
-    const counts = new Map<FindingId, number>();
-    for (const id of [...findings.values()].flat()) counts.set(id, (counts.get(id) ?? 0) + 1);
-    return { done: next, total: roasts.length, found: [...counts].map(([id, count]) => ({ id, roasts: count })) };
+    return { next: from + found.length, total: roasts.length, found };
   },
   async read(name, roastId) {
     const facts = await caseFactsOf(open(name), roastId);

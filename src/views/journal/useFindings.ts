@@ -1,0 +1,57 @@
+import { useEffect, useState } from 'react';
+import type { FindingId } from '@/core/diagnose';
+import { answerOf, journalWorker } from '@/workers/journal/client';
+import type { JournalRead } from '@/workers/journal/contract';
+
+/** How far the journal was looked through for what stands out, and what did. */
+export interface Findings {
+  readonly done: number;
+  readonly total: number;
+  readonly of: ReadonlyMap<string, readonly FindingId[]>;
+}
+
+/** Now and then is enough for the eye, and leaves the page to the one who types. */
+const TELL_EVERY_MS = 400;
+
+/** What stands out in each roast of the journal that was read: the worker is asked for slice after slice. */
+export function useFindings(read: JournalRead | undefined): Findings {
+  const [findings, setFindings] = useState<Findings>({ done: 0, total: 0, of: new Map() });
+  useEffect(() => {
+    if (!read) return;
+    let current = true;
+    const go = async () => {
+      const found = new Map<string, readonly FindingId[]>();
+      let toldMs = performance.now();
+      for (let done = 0; current; ) {
+        const slice = await answerOf(journalWorker().readOn(done));
+        if (!current) return;
+        done = slice.next;
+        for (const [id, its] of slice.found) found.set(id, its);
+        const end = done >= slice.total;
+        if (end || performance.now() - toldMs > TELL_EVERY_MS) {
+          toldMs = performance.now();
+          // Until a roast is looked at anew, what was known of it stands.
+          setFindings((before) => ({
+            done,
+            total: slice.total,
+            of: end ? found : new Map([...before.of, ...found]),
+          }));
+        }
+        if (end) return;
+      }
+    };
+    // Without findings the journal can still be searched for all else.
+    go().catch(() => {});
+    return () => {
+      current = false;
+    };
+  }, [read]);
+  return findings;
+}
+
+/** In how many roasts each finding stands out. */
+export function findingCounts({ of }: Findings): ReadonlyMap<FindingId, number> {
+  const counts = new Map<FindingId, number>();
+  for (const id of [...of.values()].flat()) counts.set(id, (counts.get(id) ?? 0) + 1);
+  return counts;
+}
