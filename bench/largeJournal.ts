@@ -62,7 +62,7 @@ async function searchTimes(page: Page): Promise<number[]> {
   const field = page.getByLabel('Search the journal');
   // The journal is read in the background first.
   await field.fill('zzzz');
-  await page.getByText(/^0 of \d+ roasts$/).waitFor({ timeout: 60_000 });
+  await page.getByText(/^0 of \d+ roasts/).waitFor({ timeout: 60_000 });
   const times: number[] = [];
   for (const word of Array.from({ length: TYPED }, () => WORDS).flat()) {
     await field.fill('');

@@ -73,6 +73,7 @@ function Journal() {
           <h1 className="text-4xl">Journal</h1>
           <p className="text-husk" role="status">
             {countWords(journal.ids?.length, journal.total)}
+            {journal.soFar && ' so far'}
           </p>
           <div className="md:ml-auto">
             <LineUpChoice value={lineUp} onChange={setLineUp} />

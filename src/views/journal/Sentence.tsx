@@ -76,6 +76,7 @@ export function Sentence({ query, journal, set }: SentenceProps) {
           const count = counts.get(id as FindingId);
           return [id, count === undefined ? name : `${name} (${count})`];
         })}
+        onFocus={journal.readFindings}
         onPick={(finding) => set({ finding })}
       />
       , tagged{' '}
@@ -119,14 +120,16 @@ interface PickProps<T extends string | number> {
   readonly value: T | undefined;
   readonly options: readonly (readonly [T, string])[];
   readonly onPick: (value: T | undefined) => void;
+  readonly onFocus?: () => void;
 }
 
-function Pick<T extends string | number>({ label, any, value, options, onPick }: PickProps<T>) {
+function Pick<T extends string | number>({ label, any, value, options, onPick, onFocus }: PickProps<T>) {
   return (
     <Choice<T | ''>
       label={label}
       value={value ?? ''}
       options={[['', any], ...options]}
+      onFocus={onFocus}
       onPick={(picked) => onPick(picked === '' ? undefined : picked)}
     />
   );

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { FindingId } from '@/core/diagnose';
 import { answerOf, journalWorker } from '@/workers/journal/client';
 import type { JournalRead } from '@/workers/journal/contract';
@@ -13,8 +13,16 @@ export interface Findings {
 /** Now and then is enough for the eye, and leaves the page to the one who types. */
 const TELL_EVERY_MS = 400;
 
-/** What stands out in each roast of the journal that was read: the worker is asked for slice after slice. */
-export function useFindings(read: JournalRead | undefined): Findings {
+/** Looking goes on when nothing was asked for so long: whoever types has the machine to themselves. */
+const RESTS_MS = 700;
+
+/** What stands out in each roast of the journal that was read, slice after slice, in the pauses between what is `asked`. */
+export function useFindings(read: JournalRead | undefined, asked: unknown): Findings {
+  const askedMs = useRef(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another question is what begins the pause anew
+  useEffect(() => {
+    askedMs.current = performance.now();
+  }, [asked]);
   const [findings, setFindings] = useState<Findings>({ done: 0, total: 0, of: new Map() });
   useEffect(() => {
     if (!read) return;
@@ -23,6 +31,11 @@ export function useFindings(read: JournalRead | undefined): Findings {
       const found = new Map<string, readonly FindingId[]>();
       let toldMs = performance.now();
       for (let done = 0; current; ) {
+        const restsMs = askedMs.current + RESTS_MS - performance.now();
+        if (restsMs > 0) {
+          await new Promise((resolve) => setTimeout(resolve, restsMs));
+          continue;
+        }
         const slice = await answerOf(journalWorker().readOn(done));
         if (!current) return;
         done = slice.next;

@@ -6,6 +6,9 @@ import { type NamedRoast, newestRoasts, roastIds } from '@/store/queries';
 import type { ReadJournal } from './readJournal';
 import { type Findings, useFindings } from './useFindings';
 
+/** Journals up to this size are looked through for findings unasked; larger ones when something is searched for. */
+const READ_UNASKED = 600;
+
 /** What a screen shows comes first, so that it is there at once. */
 const FIRST = 8;
 
@@ -18,9 +21,12 @@ export interface JournalModel {
   /** Undefined until the journal was read in the background. */
   readonly read: ReadJournal | undefined;
   readonly findings: Findings;
+  /** More roasts may match yet: what stands out in them is still being looked for. */
+  readonly soFar: boolean;
   readonly failed: boolean;
   /** Something was changed here: read the journal anew. */
   readonly reload: () => void;
+  readonly readFindings: () => void;
 }
 
 /** The ids of the journal in the wanted order: from the database alone, or from its index where something is asked. */
@@ -31,6 +37,7 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   const [read, setRead] = useState<ReadJournal>();
   const [failed, setFailed] = useState(false);
   const [loads, setLoads] = useState(0);
+  const [wanted, setWanted] = useState(false);
   const asked = whatIsAsked(query);
   const plain = sorting === 'newest' && Object.keys(asked).length === 0;
   const count = all?.length;
@@ -52,7 +59,11 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
     };
   }, [count, loads]);
 
-  const findings = useFindings(read);
+  const searched = asked.text !== undefined || asked.finding !== undefined;
+  // Once begun it goes on: what it found stays found.
+  const looking = useRef(false);
+  looking.current ||= wanted || searched || (count ?? Number.POSITIVE_INFINITY) <= READ_UNASKED;
+  const findings = useFindings(looking.current ? read : undefined, query);
   // Asked in the same breath as the letter is drawn: one frame shows both.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is asked is made anew each time, and its parts say whether it is another
   const answer = useMemo(
@@ -71,7 +82,9 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
     read,
     findings,
     failed,
+    soFar: searched && findings.done < (read?.rows.length ?? 0),
     reload: useCallback(() => setLoads((before) => before + 1), []),
+    readFindings: useCallback(() => setWanted(true), []),
   };
 }
 
