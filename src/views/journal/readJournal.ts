@@ -12,5 +12,8 @@ export interface ReadJournal extends JournalRead {
 /** Lets the worker read the whole journal and makes the answer ready for searching. The first rows do not wait for this. */
 export async function readJournal(): Promise<ReadJournal> {
   const read = await answerOf(journalWorker().load(database().name));
-  return { ...read, index: await JournalIndex.make(read.rows, findingNames) };
+  const index = await JournalIndex.make(read.rows, findingNames);
+  // Asked once for nothing: the first letter that is typed finds the code compiled.
+  index.ask({ text: 'first crack' }, 'newest');
+  return { ...read, index };
 }
