@@ -4,7 +4,7 @@ const tabs = [
   { key: 'roasts', name: 'Roasts', href: '/journal/' },
   { key: 'recipes', name: 'Recipes', href: '/journal/recipes/' },
   { key: 'experiments', name: 'Experiments', href: '/journal/experiments/' },
-  { key: 'money', name: 'Money so far', href: '/journal/money/' },
+  { key: 'money', name: 'Money', href: '/journal/money/' },
 ] as const;
 
 /** The pages of the journal: the roasts, what was kept of them, what was learned, what they cost. */

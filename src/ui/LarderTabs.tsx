@@ -3,7 +3,7 @@ import { Tabs } from './Tabs';
 const tabs = [
   { key: 'green', name: 'Green beans', href: '/larder/' },
   { key: 'roasted', name: 'Roasted, in jars', href: '/larder/shelf/' },
-  { key: 'buying', name: 'Which pack to buy', href: '/larder/buying/' },
+  { key: 'buying', name: 'Buying', href: '/larder/buying/' },
 ] as const;
 
 /** The sides of the larder: green, roasted, and what to buy. */

@@ -14,7 +14,10 @@ interface TabsProps<Key extends string> {
 /** The pages of one place, the one that is open underlined. */
 export function Tabs<Key extends string>({ label, tabs, at }: TabsProps<Key>) {
   return (
-    <nav aria-label={label} className="no-print border-line flex gap-x-7 overflow-x-auto border-b whitespace-nowrap">
+    <nav
+      aria-label={label}
+      className="no-print border-line flex gap-x-7 max-sm:gap-x-5 overflow-x-auto border-b whitespace-nowrap"
+    >
       {tabs.map(({ key, name, href }) => (
         <a
           key={key}

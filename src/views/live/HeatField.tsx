@@ -24,7 +24,8 @@ export function HeatField({ roast, lotName, gearName, model, onUndo, onEarlier, 
   const words = useWords();
   const night = document.documentElement.dataset.theme === 'night';
   const { ground, text } = fieldColour(toneAt(model.ribbon.body, model.nowS), night);
-  const corner = 'min-h-16 min-w-16 rounded-xl border-2 border-current px-3 font-bold whitespace-nowrap sm:px-4';
+  const corner =
+    'min-h-16 min-w-16 shrink-0 rounded-xl border-2 border-current px-3 font-bold whitespace-nowrap sm:px-4';
   const canUndo = model.undoable !== undefined || model.underWay;
   const canBackdate = model.live.length > 0 && model.underWay;
   return (

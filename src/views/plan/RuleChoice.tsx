@@ -14,10 +14,10 @@ interface RuleChoiceProps {
 
 /** How each kind stands in the sentence, behind its number where it has one. */
 const names = {
-  afterFirstCrack: 's after first crack',
-  afterFirstCrackEnd: 's after first crack ends',
+  afterFirstCrack: 'after first crack',
+  afterFirstCrackEnd: 'after first crack ends',
   firstSnaps: 'at the first snaps of second crack',
-  intoSecondCrack: 's into second crack',
+  intoSecondCrack: 'into second crack',
   colour: 'by colour',
   probe: 'past first crack by the probe',
   smell: 'by smell',
@@ -36,18 +36,20 @@ export function RuleChoice({ gear, shade, rule, onRule }: RuleChoiceProps) {
     if ('degreesPast' in rule) onRule({ ...rule, degreesPast: Math.min(60, value / perDegree) });
   };
   return (
-    <span className="whitespace-nowrap max-sm:whitespace-normal">
+    <>
       {number !== undefined && (
-        <input
-          aria-label={'seconds' in rule ? 'Seconds' : 'Degrees'}
-          inputMode="numeric"
-          className="choice min-w-[2ch] text-center"
-          value={number}
-          onFocus={(event) => event.target.select()}
-          onChange={(event) => setNumber(event.target.value)}
-        />
+        <span className="whitespace-nowrap">
+          <input
+            aria-label={'seconds' in rule ? 'Seconds' : 'Degrees'}
+            inputMode="numeric"
+            className="choice min-w-[2ch] text-center"
+            value={number}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => setNumber(event.target.value)}
+          />{' '}
+          {'degreesPast' in rule ? `°${temperatureUnit}` : 's'}
+        </span>
       )}{' '}
-      {'degreesPast' in rule && `°${temperatureUnit} `}
       <span className="whitespace-nowrap">
         <select
           aria-label="Pull"
@@ -66,6 +68,6 @@ export function RuleChoice({ gear, shade, rule, onRule }: RuleChoiceProps) {
         </select>
         ,
       </span>
-    </span>
+    </>
   );
 }
