@@ -3,13 +3,14 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { keepOffline } from './src/offline/keepOffline.mjs';
 
 // Pages are static because the data live in the browser; only pages/api/ is rendered on demand.
 export default defineConfig({
   output: 'static',
   trailingSlash: 'ignore',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react()],
+  integrations: [react(), keepOffline()],
   devToolbar: { enabled: false },
   telemetry: false,
   vite: {

@@ -1,5 +1,6 @@
 import { Island } from '@/ui/Island';
 import { Households } from './Households';
+import { KeptHere } from './KeptHere';
 import { LoadFile } from './LoadFile';
 import { SaveFile } from './SaveFile';
 import { Settings } from './Settings';
@@ -10,6 +11,7 @@ export function FilesView() {
   return (
     <Island>
       <h1 className="py-8 text-4xl">Your notebook lives on this device, and in the files you save.</h1>
+      <KeptHere />
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-2">
         <SaveFile />
         <LoadFile />

@@ -1,0 +1,55 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, relative, sep } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { build } from 'vite';
+
+/** Names that carry a hash of what is in the file. */
+const HASHED = /^_astro\//;
+
+/** After the build: writes `offline.js`, the worker that keeps the files of this very build on the device. */
+export function keepOffline() {
+  return {
+    name: 'keep-offline',
+    hooks: {
+      'astro:build:done': async ({ dir }) => {
+        const outDir = fileURLToPath(dir);
+        await build({
+          configFile: false,
+          logLevel: 'warn',
+          publicDir: false,
+          define: {
+            BUILT_FILES: JSON.stringify(filesOf(outDir)),
+            'process.env.NODE_ENV': '"production"',
+          },
+          build: {
+            outDir,
+            emptyOutDir: false,
+            target: 'es2022',
+            lib: {
+              entry: fileURLToPath(new URL('./worker.ts', import.meta.url)),
+              name: 'offline',
+              formats: ['iife'],
+              fileName: () => 'offline.js',
+            },
+          },
+        });
+      },
+    },
+  };
+}
+
+/** Every file under a folder, as an address with a revision where its name does not tell one content from the next. */
+export function filesOf(folder) {
+  return readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && entry.name !== 'offline.js')
+    .map((entry) => relative(folder, join(entry.parentPath ?? entry.path, entry.name)))
+    .sort()
+    .map((path) => {
+      const address = path.split(sep).join('/');
+      const revision = HASHED.test(address) ? null : hashOf(readFileSync(join(folder, path)));
+      return { url: `/${address}`, revision };
+    });
+}
+
+const hashOf = (content) => createHash('sha256').update(content).digest('hex').slice(0, 16);
