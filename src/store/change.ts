@@ -38,10 +38,15 @@ export function invertChange(change: Change): Change {
   return change.map(({ table, before, after }) => ({ table, before: after, after: before }) as RowChange).reverse();
 }
 
-/** Writes a change in one transaction: all of it or nothing. */
-export async function applyChange(db: GanderDatabase, change: Change): Promise<void> {
+/** Reads and writes the notebook in one transaction, so that no other tab writes in between. */
+export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Promise<T> {
   await requireWritable(db);
-  await db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], async () => {
+  return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], work);
+}
+
+/** Writes a change in one transaction: all of it or nothing. */
+export function applyChange(db: GanderDatabase, change: Change): Promise<void> {
+  return inOneGo(db, async () => {
     for (const row of change) {
       const table = db.table(row.table);
       if (row.after) await table.put(row.after);
@@ -64,4 +69,23 @@ export async function settleUnderWay(
   if (after && isUnderWay(after)) {
     if (!(await db.underWay.get(after.gearId))) await db.underWay.put({ gearId: after.gearId, roastId: after.id });
   } else if (id) await db.underWay.where('roastId').equals(id).delete();
+}
+
+/**
+ * Changes one row, which is made when there is none, and gives the change, for undo. `row` is as it was last seen; `next` gets
+ * it as it stands now, so that what another tab wrote meanwhile stays.
+ */
+export function changeRow<T extends TableName>(
+  db: GanderDatabase,
+  table: T,
+  row: Rows[T],
+  next: (now: Rows[T]) => Partial<Rows[T]>,
+): Promise<Change> {
+  return inOneGo(db, async () => {
+    const before = (await db.table(table).get(row.id)) as Rows[T] | undefined;
+    const now = before ?? row;
+    const change = [{ table, before, after: { ...now, ...next(now) } }] as unknown as Change;
+    await applyChange(db, change);
+    return change;
+  });
 }

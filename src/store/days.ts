@@ -1,9 +1,8 @@
-import { contentTables } from '@/core/exchange';
 import { createId } from '@/core/ids';
 import { type DayBatch, dayId, type RoastDay } from '@/core/plan';
 import { type Milestones, milestonesOfRoast, type Roast } from '@/core/roast';
-import { applyChange, type Change } from './change.ts';
-import { type GanderDatabase, requireWritable } from './database.ts';
+import { type Change, changeRow } from './change.ts';
+import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 
 /** The household's calendar day of a moment, by the device's own time zone: `2026-11-24`. */
@@ -18,25 +17,9 @@ export function getDay(db: GanderDatabase, date: string): Promise<RoastDay | und
 }
 
 /** Changes the day of a date, which is made when there is none; gives the change, for undo. */
-export async function editDay(
-  db: GanderDatabase,
-  date: string,
-  next: (day: RoastDay) => Partial<RoastDay>,
-): Promise<Change> {
-  await requireWritable(db);
-  return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], async () => {
-    const before = await getDay(db, date);
-    const day = before ?? {
-      id: dayId(date),
-      date,
-      batches: [],
-      ticked: [],
-      createdAt: new Date().toISOString(),
-    };
-    const change: Change = [{ table: 'days', before, after: { ...day, ...next(day) } }];
-    await applyChange(db, change);
-    return change;
-  });
+export function editDay(db: GanderDatabase, date: string, next: (day: RoastDay) => Partial<RoastDay>): Promise<Change> {
+  const empty = { id: dayId(date), date, batches: [], ticked: [], createdAt: new Date().toISOString() };
+  return changeRow(db, 'days', empty, next);
 }
 
 /** Puts batches at the end of a day; gives the change, for undo. */

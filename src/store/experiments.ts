@@ -1,6 +1,6 @@
 import type { Experiment, NextChange, Outcome } from '@/core/experiment';
 import { createId, type Id } from '@/core/ids';
-import { applyChange, type Change } from './change.ts';
+import { applyChange, type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -38,14 +38,12 @@ export async function allExperiments(db: GanderDatabase): Promise<Experiment[]> 
 }
 
 /** Changes an experiment; gives the change, for undo. */
-export async function editExperiment(
+export function editExperiment(
   db: GanderDatabase,
   before: Experiment,
   facts: Partial<Omit<Experiment, 'id' | 'createdAt'>>,
 ): Promise<Change> {
-  const change: Change = [{ table: 'experiments', before, after: { ...before, ...facts } }];
-  await applyChange(db, change);
-  return change;
+  return changeRow(db, 'experiments', before, () => facts);
 }
 
 /** Writes the answer down. */

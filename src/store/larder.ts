@@ -1,7 +1,7 @@
 import { blendTakings, greenLeft, type Lot, type Taking } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { applyChange, type Change } from './change.ts';
+import { applyChange, type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -35,13 +35,13 @@ export async function addGear(db: GanderDatabase, facts: GearFacts): Promise<Gea
 }
 
 /** Changes a lot; gives the change, for undo. */
-export async function editLot(db: GanderDatabase, lot: Lot, facts: Partial<LotFacts>): Promise<Change> {
-  return applied(db, [{ table: 'lots', before: lot, after: { ...lot, ...facts } }]);
+export function editLot(db: GanderDatabase, lot: Lot, facts: Partial<LotFacts>): Promise<Change> {
+  return changeRow(db, 'lots', lot, () => facts);
 }
 
 /** Changes a piece of gear; gives the change, for undo. */
-export async function editGear(db: GanderDatabase, gear: Gear, facts: Partial<GearFacts>): Promise<Change> {
-  return applied(db, [{ table: 'gear', before: gear, after: { ...gear, ...facts } }]);
+export function editGear(db: GanderDatabase, gear: Gear, facts: Partial<GearFacts>): Promise<Change> {
+  return changeRow(db, 'gear', gear, () => facts);
 }
 
 /** Deletes a lot; one that roasts or blends name is put away instead, so that the journal still knows it. Gives the change. */

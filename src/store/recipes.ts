@@ -1,7 +1,7 @@
 import { createId } from '@/core/ids';
 import { type Recipe, recipeFrom } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
-import { applyChange, type Change } from './change.ts';
+import { applyChange, type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -19,10 +19,8 @@ export async function allRecipes(db: GanderDatabase): Promise<Recipe[]> {
 }
 
 /** Changes a recipe; gives the change, for undo. */
-export async function editRecipe(db: GanderDatabase, before: Recipe, facts: Partial<Recipe>): Promise<Change> {
-  const change: Change = [{ table: 'recipes', before, after: { ...before, ...facts } }];
-  await applyChange(db, change);
-  return change;
+export function editRecipe(db: GanderDatabase, before: Recipe, facts: Partial<Recipe>): Promise<Change> {
+  return changeRow(db, 'recipes', before, () => facts);
 }
 
 /** Deletes a recipe, not the roasts made by it; gives the change, for undo. */

@@ -11,7 +11,7 @@ import {
   roastedGrams,
 } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
-import { applyChange, type Change, settleUnderWay } from './change.ts';
+import { applyChange, type Change, inOneGo, settleUnderWay } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -116,36 +116,40 @@ export async function undoLast(db: GanderDatabase, roastId: string, atS: number)
 }
 
 /** Changes facts of a roast; gives the change, for undo. */
-export async function editRoast(db: GanderDatabase, roastId: string, facts: Partial<Roast>): Promise<Change> {
-  const before = await db.roasts.get(roastId);
-  if (!before) return [];
-  const change: Change = [{ table: 'roasts', before, after: { ...before, ...facts } }];
-  await applyChange(db, change);
-  return change;
+export function editRoast(db: GanderDatabase, roastId: string, facts: Partial<Roast>): Promise<Change> {
+  return changeFound(db, [roastId], (before) => [{ table: 'roasts', before, after: { ...before, ...facts } }]);
 }
 
 /** Deletes roasts in one go; gives the change, for undo. */
-export async function removeRoasts(db: GanderDatabase, roastIds: readonly string[]): Promise<Change> {
-  const found = await db.roasts.bulkGet([...roastIds]);
-  const change: Change = found.flatMap((before) => (before ? [{ table: 'roasts' as const, before }] : []));
-  await applyChange(db, change);
-  return change;
+export function removeRoasts(db: GanderDatabase, roastIds: readonly string[]): Promise<Change> {
+  return changeFound(db, roastIds, (before) => [{ table: 'roasts', before }]);
 }
 
 /** Gives a tag to roasts that lack it; gives the change, for undo. */
-export async function tagRoasts(db: GanderDatabase, roastIds: readonly string[], tag: string): Promise<Change> {
-  const found = await db.roasts.bulkGet([...roastIds]);
-  const change: Change = found.flatMap((before) =>
-    before && !before.tags?.includes(tag)
-      ? [{ table: 'roasts' as const, before, after: { ...before, tags: [...(before.tags ?? []), tag].slice(-12) } }]
-      : [],
+export function tagRoasts(db: GanderDatabase, roastIds: readonly string[], tag: string): Promise<Change> {
+  return changeFound(db, roastIds, (before) =>
+    before.tags?.includes(tag)
+      ? []
+      : [{ table: 'roasts', before, after: { ...before, tags: [...(before.tags ?? []), tag].slice(-12) } }],
   );
-  await applyChange(db, change);
-  return change;
+}
+
+/** Changes roasts from what they are at that moment, so that a mark made meanwhile stays; those that are gone stay gone. */
+function changeFound(
+  db: GanderDatabase,
+  roastIds: readonly string[],
+  change: (before: Roast) => Change,
+): Promise<Change> {
+  return inOneGo(db, async () => {
+    const found = await db.roasts.bulkGet([...roastIds]);
+    const all = found.flatMap((before) => (before ? change(before) : []));
+    await applyChange(db, all);
+    return all;
+  });
 }
 
 /** Deletes a roast; gives the change, for undo. */
-export async function removeRoast(db: GanderDatabase, roastId: string): Promise<Change> {
+export function removeRoast(db: GanderDatabase, roastId: string): Promise<Change> {
   return removeRoasts(db, [roastId]);
 }
 

@@ -15,7 +15,7 @@ import {
   shelfState,
   windowMoments,
 } from '@/core/shelf';
-import { applyChange, type Change } from './change.ts';
+import { type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { getNamedRoast, type NamedRoast, newestRoasts } from './queries.ts';
 import { getHousehold } from './settings.ts';
@@ -144,17 +144,14 @@ function jarId(pullId: Id<'entry'>): Id<'jar'> {
   return `jar:${pullId.slice('entry:'.length)}` as Id<'jar'>;
 }
 
-/** Something happened to a jar; gives the change, for undo. */
-export async function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
-  return editJar(db, row, { events: [...row.events, event] });
+/** Something happened to a jar; gives the change, for undo. What another tab wrote meanwhile stays. */
+export function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
+  return changeRow(db, 'jars', row, (now) => ({ events: [...now.events, event] }));
 }
 
 /** Changes a jar's row, which is made when there is none; gives the change, for undo. */
-export async function editJar(db: GanderDatabase, row: Jar, facts: Partial<Jar>): Promise<Change> {
-  const before = await db.jars.get(row.id);
-  const change: Change = [{ table: 'jars', before, after: { ...(before ?? row), ...facts } }];
-  await applyChange(db, change);
-  return change;
+export function editJar(db: GanderDatabase, row: Jar, facts: Partial<Jar>): Promise<Change> {
+  return changeRow(db, 'jars', row, () => facts);
 }
 
 /** Batches that failed, as a share of the last ones: what they cost is in the price of the others. */

@@ -11,7 +11,7 @@ import {
   type RoastLiking,
   type Trial,
 } from '@/core/taste';
-import { applyChange, type Change } from './change.ts';
+import { applyChange, type Change, changeRow } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -58,9 +58,7 @@ export async function answerTrial(
 
 /** Ends a flight before all sheets are in; what is in counts. */
 export async function abortFlight(db: GanderDatabase, flight: Flight): Promise<void> {
-  await applyChange(db, [
-    { table: 'flights', before: flight, after: { ...flight, endedAt: new Date().toISOString(), aborted: true } },
-  ]);
+  await changeRow(db, 'flights', flight, () => ({ endedAt: new Date().toISOString(), aborted: true as const }));
 }
 
 /** The key of a flight; undefined until it has ended, whoever asks. */

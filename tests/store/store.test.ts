@@ -23,6 +23,7 @@ import {
   logEntry,
   removeRoast,
   startRoast,
+  tagRoasts,
   undoLast,
 } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
@@ -229,6 +230,19 @@ describe('deleting a roast', () => {
     assert.deepEqual(await stored(id), before);
     assert.equal(await db.underWay.count(), 1);
   });
+  it('edits facts without losing what is marked at the same moment', async () => {
+    const id = await begin();
+    await Promise.all([
+      editRoast(db, id, { note: 'windy' }),
+      logEntry(db, id, { kind: 'mark', milestone: 'yellow' }, 120),
+      tagRoasts(db, [id], 'balcony'),
+      logEntry(db, id, { kind: 'mark', milestone: 'firstCrack' }, 240),
+    ]);
+    const roast = await stored(id);
+    assert.deepEqual([roast.note, roast.tags, roast.entries.length], ['windy', ['balcony'], 2]);
+    assert.deepEqual(await editRoast(db, 'roast:none0000', { note: 'x' }), [], 'one that is gone stays gone');
+  });
+
   it('edits facts with undo', async () => {
     const id = await begin();
     const change = await editRoast(db, id, { stars: 4 });

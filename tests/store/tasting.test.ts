@@ -1,0 +1,100 @@
+// Before Dexie, which looks for a database when it loads.
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Contender } from '@/core/taste';
+import { applyChange, invertChange } from '@/store/change';
+import { abortFlight, addCup, answerTrial, bestOfLot, keyForPourer, keyOfEnded, startFlight } from '@/store/tasting';
+import { on, pullIdOf, smallHousehold } from './household.ts';
+
+async function withFlight(tasters: readonly string[]) {
+  const home = await smallHousehold();
+  const [a, b] = [await home.roasted(10), await home.roasted(11)];
+  const contenders: Contender[] = [a, b].map((roast, i) => ({
+    name: i === 0 ? 'lid on' : 'lid off',
+    roastId: roast.id,
+    pullId: pullIdOf(roast),
+  }));
+  const id = await startFlight(home.db, { question: 'preference', contenders, tasters });
+  return { ...home, id };
+}
+
+describe('a blind flight', () => {
+  it('keeps its key to itself until every sheet is in', async () => {
+    const { db, id } = await withFlight(['Ada', 'Bo']);
+    const flight = await db.flights.get(id);
+    assert.ok(flight);
+    assert.equal(flight.trials.length, 2);
+    assert.equal(JSON.stringify(flight.trials).includes('lid'), false);
+    assert.equal(await keyOfEnded(db, id), undefined);
+    const [first, second] = flight.trials;
+    assert.equal(await answerTrial(db, id, 0, { picked: first?.codes[0] }), true);
+    assert.equal(await keyOfEnded(db, id), undefined);
+    assert.equal(await answerTrial(db, id, 1, { picked: second?.codes[1] }), true);
+    const key = await keyOfEnded(db, id);
+    assert.deepEqual(Object.keys(key?.trials[0] ?? {}).sort(), [...(first?.codes ?? [])].sort());
+    assert.ok((await db.flights.get(id))?.endedAt);
+  });
+
+  it('keeps the first answer of a sheet, whichever tab it came from', async () => {
+    const { db, id } = await withFlight(['Ada', 'Bo']);
+    const codes = (await db.flights.get(id))?.trials[0]?.codes ?? [];
+    const both = await Promise.all([
+      answerTrial(db, id, 0, { picked: codes[0] }),
+      answerTrial(db, id, 0, { picked: codes[1] }),
+    ]);
+    assert.deepEqual(both.sort(), [false, true]);
+    assert.equal((await db.flights.get(id))?.trials[0]?.picked, codes[0]);
+    assert.equal(await answerTrial(db, id, 7, { picked: '111' }), false, 'there is no such sheet');
+    assert.equal(await answerTrial(db, 'flight:none0000', 0, { picked: '111' }), false);
+  });
+
+  it('can be ended early; what comes later is not counted', async () => {
+    const { db, id } = await withFlight(['Ada', 'Bo', 'Cy']);
+    await answerTrial(db, id, 0, { picked: (await db.flights.get(id))?.trials[0]?.codes[0] });
+    const flight = await db.flights.get(id);
+    assert.ok(flight);
+    // Bo's sheet came in from another tab after this page last looked.
+    await answerTrial(db, id, 1, { picked: flight.trials[1]?.codes[1] });
+    await abortFlight(db, flight);
+    assert.equal((await db.flights.get(id))?.trials[1]?.picked, flight.trials[1]?.codes[1]);
+    assert.equal(await answerTrial(db, id, 2, { picked: flight.trials[2]?.codes[0] }), false);
+    assert.equal((await db.flights.get(id))?.aborted, true);
+    assert.ok(await keyOfEnded(db, id));
+  });
+
+  it('tells the pourer on purpose', async () => {
+    const { db, id } = await withFlight(['Ada']);
+    assert.ok(await keyForPourer(db, id));
+  });
+});
+
+describe('cups', () => {
+  it('are added with undo', async () => {
+    const { db, roasted } = await smallHousehold();
+    const roast = await roasted(10);
+    const undo = await addCup(db, { roastId: roast.id, at: on(13), words: ['toffee'], sheet: { overall: 7 } });
+    assert.equal(await db.cups.count(), 1);
+    await applyChange(db, invertChange(undo));
+    assert.equal(await db.cups.count(), 0);
+  });
+
+  it('say which roasts of a lot were liked best', async () => {
+    const { db, lot, roasted } = await smallHousehold();
+    const [poor, good] = [await roasted(10), await roasted(11)];
+    const other = await roasted(12, { lotId: 'lot:other000' as typeof lot.id });
+    for (const [roast, overall] of [
+      [poor, 4],
+      [good, 8],
+      [other, 10],
+    ] as const)
+      await addCup(db, { roastId: roast.id, at: on(14), words: [], sheet: { overall } });
+    const best = await bestOfLot(db, lot.id);
+    assert.deepEqual(
+      best.map(({ roastId }) => roastId),
+      [good.id, poor.id],
+    );
+    assert.equal((await bestOfLot(db, lot.id, 1)).length, 1);
+    assert.deepEqual(await bestOfLot(db, 'lot:none0000'), []);
+  });
+});
