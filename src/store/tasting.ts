@@ -1,6 +1,7 @@
 import { createId, type Id } from '@/core/ids';
 import {
   answered,
+  type Brew,
   bestRoasts,
   type Contender,
   type Cup,
@@ -20,6 +21,12 @@ export async function addCup(db: GanderDatabase, cup: Omit<Cup, 'id'>): Promise<
   const change: Change = [{ table: 'cups', after: { ...cup, id: createId('cup', secureRandom) } }];
   await applyChange(db, change);
   return change;
+}
+
+/** How the last cup was brewed; undefined while none is noted. */
+export async function lastBrew(db: GanderDatabase): Promise<Brew | undefined> {
+  const cups = (await db.cups.toArray()).filter(({ brew }) => brew);
+  return cups.reduce<Cup | undefined>((last, cup) => (last && last.at >= cup.at ? last : cup), undefined)?.brew;
 }
 
 /** Sets up a blind flight; its codes and key come from the browser's cryptographic source. Gives its id. */

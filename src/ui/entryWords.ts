@@ -4,7 +4,8 @@ import { colourName, type ShadeNumber } from '@/core/shade';
 import { formatClock } from '@/core/units';
 
 interface Words {
-  readonly weight: (grams: number) => string;
+  readonly measured: (grams: number) => string;
+  readonly temperature: (celsius: number) => string;
   readonly shade: (shade: ShadeNumber) => string;
 }
 
@@ -19,12 +20,12 @@ export function entryName(entry: Entry, words: Words, controlName: (id: string) 
       return [
         entry.all ? 'pull' : 'pull of a part',
         entry.shade && words.shade(entry.shade),
-        entry.grams !== undefined && words.weight(entry.grams),
+        entry.grams !== undefined && words.measured(entry.grams),
       ]
         .filter(Boolean)
         .join(', ');
     case 'reading':
-      return `reading ${Math.round(entry.celsius)} °C`;
+      return `reading ${words.temperature(entry.celsius)}`;
     case 'move':
       return `${controlName(entry.control).toLowerCase()}${entry.value === undefined ? '' : ` ${entry.value}`}`;
     case 'smell':

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { type Household, plainHousehold } from '@/core/household';
 import { type ShadeNumber, shadeName, shadeNumbers } from '@/core/shade';
-import { formatDegrees, formatMoney, formatTemperature, formatWeight } from '@/core/units';
+import { formatDegrees, formatMoney, formatTemperature, formatWeight, weightFieldText } from '@/core/units';
 import { currentHousehold, onHousehold } from '@/store/householdNow';
 
 /** The household's settings, live; the plain ones until they are read. */
@@ -17,6 +17,8 @@ export function useWords() {
     temperatureUnit,
     currency,
     weight: (grams: number) => formatWeight(grams, weightUnit),
+    /** A weight as the scale showed it, to a tenth of a gram. */
+    measured: (grams: number) => `${weightFieldText(grams, weightUnit)} ${weightUnit}`,
     temperature: (celsius: number) => formatTemperature(celsius, temperatureUnit),
     degrees: (celsius: number) => formatDegrees(celsius, temperatureUnit),
     money: (minor: number) => formatMoney(minor, currency),

@@ -4,7 +4,16 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Contender } from '@/core/taste';
 import { applyChange, invertChange } from '@/store/change';
-import { abortFlight, addCup, answerTrial, bestOfLot, keyForPourer, keyOfEnded, startFlight } from '@/store/tasting';
+import {
+  abortFlight,
+  addCup,
+  answerTrial,
+  bestOfLot,
+  keyForPourer,
+  keyOfEnded,
+  lastBrew,
+  startFlight,
+} from '@/store/tasting';
 import { on, pullIdOf, smallHousehold } from './household.ts';
 
 async function withFlight(tasters: readonly string[]) {
@@ -77,6 +86,23 @@ describe('cups', () => {
     assert.equal(await db.cups.count(), 1);
     await applyChange(db, invertChange(undo));
     assert.equal(await db.cups.count(), 0);
+  });
+
+  it('know how the last one was brewed, whatever order they were noted in', async () => {
+    const { db } = await smallHousehold();
+    assert.equal(await lastBrew(db), undefined);
+    const brewed = (day: number, grams?: number) =>
+      addCup(db, {
+        name: 'a cup',
+        at: on(day),
+        words: ['tart'],
+        sheet: {},
+        ...(grams ? { brew: { how: 'filter', grams } as const } : {}),
+      });
+    await brewed(12, 15);
+    await brewed(10, 20);
+    await brewed(14);
+    assert.deepEqual(await lastBrew(db), { how: 'filter', grams: 15 });
   });
 
   it('say which roasts of a lot were liked best', async () => {

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { flightQuestions, sheetLines } from './tasteKinds.ts';
+import { brewHows, flightQuestions, sheetLines } from './tasteKinds.ts';
 
 const half = z.number().min(0).max(10).multipleOf(0.5);
 const at = z.iso.datetime();
@@ -17,7 +17,7 @@ export type Sheet = z.infer<typeof sheetSchema>;
 
 /** How a cup was brewed. */
 const brewSchema = z.strictObject({
-  how: z.enum(['immersion', 'filter', 'espresso', 'other']),
+  how: z.enum(brewHows),
   grams: z.number().positive().max(1000).optional(),
   waterMl: z.number().positive().max(10_000).optional(),
   celsius: z.number().min(0).max(100).optional(),
@@ -40,6 +40,7 @@ export const cupSchema = z.strictObject({
   brew: brewSchema.optional(),
 });
 export type Cup = z.infer<typeof cupSchema>;
+export type Brew = z.infer<typeof brewSchema>;
 
 /** What goes into a flight: a roast's jar or other coffee by name. */
 const contender = z.strictObject({

@@ -8,8 +8,10 @@ export {
   SHOWN_P,
   trianglePower,
 } from './binomial.ts';
+export { brewedWords, gramsPerLitre, unusualBrew } from './brewed.ts';
 export { drawCodes, shuffled } from './codes.ts';
 export {
+  type Brew,
   type Contender,
   type Cup,
   cupSchema,
@@ -22,6 +24,9 @@ export {
 } from './cup.ts';
 export { answered, createFlight, type FlightResult, flightResult } from './flight.ts';
 export {
+  type BrewHow,
+  brewHowNames,
+  brewHows,
   type FlightQuestion,
   flightQuestions,
   lineNames,

@@ -39,3 +39,13 @@ export const questionNames = {
   triangle: 'Can we tell them apart?',
   rank: 'Rank and score them',
 } as const satisfies Record<FlightQuestion, string>;
+
+/** How a cup is brewed. On users' disks: never rename one alone. */
+export const brewHows = ['immersion', 'filter', 'espresso', 'other'] as const;
+export type BrewHow = (typeof brewHows)[number];
+export const brewHowNames = {
+  immersion: 'by immersion',
+  filter: 'through a filter',
+  espresso: 'as espresso',
+  other: 'another way',
+} as const satisfies Record<BrewHow, string>;

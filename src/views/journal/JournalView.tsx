@@ -1,5 +1,5 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
-import { type JournalQuery, type Sorting, sortings } from '@/core/journal';
+import { type JournalQuery, type Sorting, sortings, whatIsAsked } from '@/core/journal';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
@@ -32,6 +32,8 @@ function Journal() {
   const ask = (some: { readonly query?: JournalQuery; readonly sorting?: Sorting }) => {
     const next = { query: some.query ?? query, sorting: some.sorting ?? sorting };
     setAsked(next);
+    // With nothing asked there is no view to give a name to.
+    if (next.sorting === 'newest' && Object.keys(whatIsAsked(next.query)).length === 0) setNaming(false);
     if (next.query.text === query.text) history.replaceState(null, '', addressOf(next));
   };
   useEffect(() => {

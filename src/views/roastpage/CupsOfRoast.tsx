@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { type Flight, flightResult } from '@/core/taste';
+import { brewedWords, type Flight, flightResult } from '@/core/taste';
 import { database } from '@/store/current';
 import { jarsOf } from '@/store/shelf';
 import { keyOfEnded } from '@/store/tasting';
@@ -30,7 +30,7 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
         {data.jars.map((jar) => (
           <li key={jar.pull.id} className="py-2">
             <a className="font-bold underline underline-offset-4" href={jarHref(jar)}>
-              {words.weight(jar.grams)}, {words.shade(jar.shade)}
+              {(jar.weighed ? words.measured : words.weight)(jar.grams)}, {words.shade(jar.shade)}
             </a>{' '}
             <span className="text-husk">{jarStateWords(jar, Date.now())}</span>
           </li>
@@ -39,7 +39,9 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
           <li key={cup.id} className="py-2">
             <b>{cup.sheet.overall === undefined ? 'A cup' : `${cup.sheet.overall} of 10`}</b>{' '}
             <span className="text-husk">
-              {[dayWords(cup.at), cup.words.join(', '), cup.note].filter(Boolean).join(' · ')}
+              {[dayWords(cup.at), cup.brew && brewedWords(cup.brew, words.measured), cup.words.join(', '), cup.note]
+                .filter(Boolean)
+                .join(' · ')}
             </span>
           </li>
         ))}

@@ -5,6 +5,7 @@ import { complaintNames, type Finding, findingNames } from '@/core/diagnose';
 import { changeWords } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
 import type { Roast } from '@/core/roast';
+import { unusualBrew } from '@/core/taste';
 import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
 import { Button } from '@/ui/Button';
@@ -46,6 +47,7 @@ export function Findings({ roast, gear }: FindingsProps) {
     );
   const { diagnosis, questions, complaints } = state.reading;
   const [first, ...others] = diagnosis.findings;
+  const brewed = unusualBrew(cups ?? []);
   return (
     <section className="border-ink mt-8 border-t-2 pt-3" aria-label="What stands out">
       {first ? (
@@ -70,6 +72,9 @@ export function Findings({ roast, gear }: FindingsProps) {
           That does not explain “{diagnosis.unexplained.map((each) => complaintNames[each]).join('”, “')}”: try the
           grinder, then the brewing.
         </p>
+      )}
+      {brewed && complaints.length > 0 && (
+        <p className="mt-2 max-w-3xl">{brewed.says} Brew it as usual before you judge it.</p>
       )}
       {diagnosis.missing.length > 0 && (
         <p className="text-husk mt-4 max-w-3xl">

@@ -5,11 +5,12 @@ import { lineNames, type Sheet, sheetLines, tasteWords } from '@/core/taste';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { allJars, type JarNow } from '@/store/shelf';
-import { addCup } from '@/store/tasting';
+import { addCup, lastBrew } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
+import { type BrewDraft, BrewSentence, draftOfBrew, plainBrew, readBrew } from './BrewSentence';
 import { ScoreLine } from './ScoreLine';
 
 /** One cup on our short sheet: under a minute, all of it can be left out but one thing. */
@@ -32,21 +33,27 @@ function OneCup() {
   const [sheet, setSheet] = useState<Sheet>({});
   const [said, setSaid] = useState<readonly string[]>([]);
   const [note, setNote] = useState('');
-  const [how, setHow] = useState<'immersion' | 'filter' | 'espresso' | 'other'>('immersion');
+  const [brewed, setBrewed] = useState<BrewDraft>();
+  const usual = useLiveQuery(() => lastBrew(database()), []);
   const [error, setError] = useState('');
   if (!jars) return <p className="text-husk py-10">Setting out the cup…</p>;
   const value = picked ?? asked ?? jars[0]?.pull.id ?? OTHER;
   const jar = jars.find(({ pull }) => pull.id === value);
   const scored = Object.values(sheet).some((score) => score !== undefined) || said.length > 0 || note.trim() !== '';
+  // As the last cup was, since most people brew the same way each time.
+  const draft = brewed ?? (usual ? draftOfBrew(usual, words.weightUnit) : plainBrew);
   const keep = async () => {
+    setError('');
     if (!scored) return setError('Move a slider, pick a word or write one: one of them is enough.');
+    const brew = readBrew(draft, words.weightUnit, setError);
+    if (!brew) return;
     const change = await addCup(database(), {
       ...(jar ? { roastId: jar.named.roast.id, pullId: jar.pull.id } : name.trim() === '' ? {} : { name: name.trim() }),
       at: new Date().toISOString(),
       sheet,
       words: [...said],
       ...(note.trim() === '' ? {} : { note: note.trim() }),
-      brew: { how },
+      brew,
     });
     say({ text: 'The cup is noted.', undo: change });
     location.assign('/taste/');
@@ -70,18 +77,7 @@ function OneCup() {
           ))}
           <option value={OTHER}>other coffee</option>
         </select>{' '}
-        <select
-          aria-label="Brewed by"
-          className="choice"
-          value={how}
-          onChange={(event) => setHow(event.target.value as typeof how)}
-        >
-          <option value="immersion">by immersion</option>
-          <option value="filter">through a filter</option>
-          <option value="espresso">as espresso</option>
-          <option value="other">another way</option>
-        </select>
-        .
+        <BrewSentence draft={draft} unit={words.weightUnit} onDraft={setBrewed} />
       </h1>
       <p className="text-husk mt-1">{jar ? ageWords(jar) : 'Coffee from elsewhere, to hold yours against.'}</p>
       {value === OTHER && (
@@ -127,7 +123,7 @@ function OneCup() {
           onChange={(event) => setNote(event.target.value)}
         />
       </div>
-      {error && !scored && (
+      {error && (
         <p role="alert" className="text-danger">
           {error}
         </p>
