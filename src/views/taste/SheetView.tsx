@@ -62,7 +62,7 @@ function OneCup() {
     setSaid(said.includes(word) ? said.filter((each) => each !== word) : [...said, word]);
   return (
     <section className="max-w-4xl pt-7">
-      <h1 className="text-[clamp(1.5rem,3.6vw,2.2rem)] leading-[1.5] font-medium">
+      <h1 className="text-[clamp(1.3rem,3.6vw,2.2rem)] leading-[1.5] font-medium">
         A cup of{' '}
         <select
           aria-label="Coffee"
