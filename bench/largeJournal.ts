@@ -42,6 +42,8 @@ export async function largeJournalFigures(page: Page, more: number): Promise<Fig
   await page.goto('/journal/');
   await page.getByText('41 roasts').waitFor();
   await fillJournal(page, more);
+  // As it is for whoever has opened Gander before: the pages come from the device.
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   const times = await firstRowTimes(page, NAVIGATIONS);
   const searches = await searchTimes(page);
   const frames = await frameTimes(page);

@@ -18,19 +18,13 @@ export type RoastUnderWay = NamedRoast;
 
 /** One roast with its lot and gear; undefined when there is none of that id. */
 export async function getNamedRoast(db: GanderDatabase, roastId: string): Promise<NamedRoast | undefined> {
-  const roast = await db.roasts.get(roastId);
-  if (!roast) return undefined;
-  return (await named(db, [roast]))[0];
+  return (await named(db, db.roasts.bulkGet([roastId])))[0];
 }
 
 /** The roasts that are on the heat now. */
 export async function roastsUnderWay(db: GanderDatabase): Promise<RoastUnderWay[]> {
   const busy = await db.underWay.toArray();
-  const roasts = await db.roasts.bulkGet(busy.map((each) => each.roastId));
-  return named(
-    db,
-    roasts.filter((roast) => roast !== undefined),
-  );
+  return named(db, db.roasts.bulkGet(busy.map((each) => each.roastId)));
 }
 
 /** Ids of all roasts, newest first. */
@@ -40,16 +34,13 @@ export async function roastIds(db: GanderDatabase): Promise<string[]> {
 }
 
 /** Roasts by their ids with the names they go by; those that are gone are left out. */
-export async function namedRoasts(db: GanderDatabase, ids: readonly string[]): Promise<NamedRoast[]> {
-  return named(
-    db,
-    (await db.roasts.bulkGet([...ids])).filter((roast) => roast !== undefined),
-  );
+export function namedRoasts(db: GanderDatabase, ids: readonly string[]): Promise<NamedRoast[]> {
+  return named(db, db.roasts.bulkGet([...ids]));
 }
 
 /** The newest `most` roasts, newest first. */
-export async function newestRoasts(db: GanderDatabase, most: number): Promise<NamedRoast[]> {
-  return named(db, await db.roasts.orderBy('createdAt').reverse().limit(most).toArray());
+export function newestRoasts(db: GanderDatabase, most: number): Promise<NamedRoast[]> {
+  return named(db, db.roasts.orderBy('createdAt').reverse().limit(most).toArray());
 }
 
 /** The last roast on a piece of gear, for filling the set-up; of any gear when none is named. */
@@ -58,21 +49,22 @@ export async function lastRoast(db: GanderDatabase, gearId?: string): Promise<Ro
   return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).last();
 }
 
-async function named(db: GanderDatabase, roasts: readonly Roast[]): Promise<NamedRoast[]> {
-  const [lots, gear] = await Promise.all([
-    byId(db.lots, new Set(roasts.map((each) => each.lotId))),
-    byId(db.gear, new Set(roasts.map((each) => each.gearId))),
-  ]);
-  return roasts.map((roast) => {
+/** Beans and gear are few and read beside the roasts: one after the other, the first screen would wait twice. */
+async function named(db: GanderDatabase, reading: PromiseLike<(Roast | undefined)[]>): Promise<NamedRoast[]> {
+  const [roasts, lots, gear] = await Promise.all([reading, byId(db.lots), byId(db.gear)]);
+  return roasts.flatMap((roast): NamedRoast[] => {
+    if (!roast) return [];
     const lot = lots.get(roast.lotId);
     const its = gear.get(roast.gearId);
-    return {
-      roast,
-      lot,
-      gear: its,
-      lotName: lot ? lotTitle(lot) : 'beans deleted since',
-      gearName: its?.nickname ?? 'gear deleted since',
-    };
+    return [
+      {
+        roast,
+        lot,
+        gear: its,
+        lotName: lot ? lotTitle(lot) : 'beans deleted since',
+        gearName: its?.nickname ?? 'gear deleted since',
+      },
+    ];
   });
 }
 
@@ -105,7 +97,6 @@ export async function kwhPerRoastedKg(db: GanderDatabase, most = 50): Promise<nu
   return grams === 0 ? undefined : wattSeconds / 3_600_000 / (grams / 1000);
 }
 
-async function byId<T extends { readonly id: string }>(table: Table<T, string>, ids: ReadonlySet<string>) {
-  const found = await table.bulkGet([...ids]);
-  return new Map(found.flatMap((each) => (each ? [[each.id as string, each]] : [])));
+async function byId<T extends { readonly id: string }>(table: Table<T, string>): Promise<ReadonlyMap<string, T>> {
+  return new Map((await table.toArray()).map((each) => [each.id as string, each]));
 }
