@@ -7,11 +7,25 @@ import { build } from 'vite';
 /** Names that carry a hash of what is in the file. */
 const HASHED = /^_astro\//;
 
+/** What `./gander dev` answers instead: a browser that kept a build from the same address lets go of it. */
+const LETS_GO = `
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', async () => {
+  await self.registration.unregister();
+  for (const window of await self.clients.matchAll({ type: 'window' })) window.navigate(window.url);
+});`;
+
 /** After the build: writes `offline.js`, the worker that keeps the files of this very build on the device. */
 export function keepOffline() {
   return {
     name: 'keep-offline',
     hooks: {
+      'astro:server:setup': ({ server }) => {
+        server.middlewares.use('/offline.js', (_request, response) => {
+          response.setHeader('content-type', 'text/javascript');
+          response.end(LETS_GO);
+        });
+      },
       'astro:build:done': async ({ dir }) => {
         const outDir = fileURLToPath(dir);
         await build({
