@@ -79,6 +79,72 @@ describe('searching the journal', () => {
     assert.deepEqual(index.ask({}, 'shortest'), ['1', '3', '2']);
     assert.equal(index.ask({}, 'lossHigh').at(-1), '3');
   });
+  it('knows what stands out only from what it is told, and forgets nothing else meanwhile', () => {
+    assert.deepEqual(index.ask({ text: 'rushed' }, 'newest'), []);
+    assert.deepEqual(index.ask({ finding: 'rushedBrowning' }, 'newest'), []);
+    assert.deepEqual(index.ask({ text: 'rushed lantern' }, 'newest', findings), ['1']);
+    assert.deepEqual(index.ask({ text: 'rushed' }, 'newest', new Map([['3', ['rushedBrowning']]])), ['3']);
+    assert.deepEqual(index.ask({ finding: 'unheardOf', text: 'lantern' }, 'newest', findings), []);
+  });
+  it('is made of more texts than one slice holds', async () => {
+    // Four letters: no slip is forgiven in so short a word.
+    const number = (i: number) => `w${String(i).padStart(3, '0')}`;
+    const many = await JournalIndex.make(
+      Array.from({ length: 730 }, (_, i) =>
+        row(String(i), { createdAt: '2026-10-01', notes: `jar number ${number(i)}` }),
+      ),
+    );
+    for (const i of [0, 99, 100, 101, 512, 729]) assert.deepEqual(many.ask({ text: number(i) }, 'newest'), [String(i)]);
+    assert.equal(many.ask({ text: 'jar' }, 'newest').length, 730);
+  });
+  it('agrees with looking at every roast by itself', async () => {
+    const anyRow = fc
+      .record({
+        lotId: fc.constantFrom('lot:one0', 'lot:two0'),
+        gearId: fc.constantFrom('gear:one0', 'gear:two0'),
+        process: fc.constantFrom('washed' as const, 'natural' as const, undefined),
+        shade: fc.constantFrom(3 as const, 4 as const, 6 as const),
+        stars: fc.constantFrom(1, 3, 5, undefined),
+        tags: fc.subarray(['guests', 'gift']),
+        day: fc.integer({ min: 1, max: 28 }),
+      })
+      .map(({ day, ...facts }) => ({ ...facts, createdAt: `2026-10-${String(day).padStart(2, '0')}T10:00:00.000Z` }));
+    const anyQuery = fc.record(
+      {
+        lotId: fc.constantFrom('lot:one0', 'lot:two0'),
+        gearId: fc.constantFrom('gear:one0', 'gear:none'),
+        process: fc.constantFrom('washed' as const, 'natural' as const),
+        shade: fc.constantFrom(3 as const, 6 as const),
+        stars: fc.constantFrom(1, 4, 5),
+        tag: fc.constantFrom('guests', 'gift', 'none'),
+        from: fc.constantFrom('2026-10-05', '2026-10-20'),
+        to: fc.constantFrom('2026-10-10', '2026-10-25'),
+      },
+      { requiredKeys: [] },
+    );
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyRow, { maxLength: 25 }), anyQuery, async (facts, query) => {
+        const all = facts.map((each, i) => row(String(i), each));
+        const made = await JournalIndex.make(all);
+        const expected = all.filter(
+          (each) =>
+            (!query.lotId || each.lotId === query.lotId) &&
+            (!query.gearId || each.gearId === query.gearId) &&
+            (!query.process || each.process === query.process) &&
+            (!query.shade || each.shade === query.shade) &&
+            (!query.stars || (each.stars !== undefined && each.stars >= query.stars)) &&
+            (!query.tag || each.tags.includes(query.tag)) &&
+            (!query.from || each.createdAt.slice(0, 10) >= query.from) &&
+            (!query.to || each.createdAt.slice(0, 10) <= query.to),
+        );
+        const got = made.ask(query as JournalQuery, 'newest');
+        assert.deepEqual([...got].sort(), expected.map(({ id }) => id).sort());
+        const times = got.map((id) => all[Number(id)]?.createdAt ?? '');
+        assert.deepEqual(times, [...times].sort().reverse(), 'newest first');
+      }),
+      { seed: 64 },
+    );
+  });
   it('every order has each roast once', async () => {
     await fc.assert(
       fc.asyncProperty(
