@@ -64,6 +64,45 @@ describe('ForecastMarks', () => {
   });
 });
 
+describe('marks over a narrow ribbon', () => {
+  const marksOf = (reached: Record<string, number>, width: number) =>
+    renderToStaticMarkup(<ForecastMarks width={width} fromS={0} toS={285} forecasts={[]} reached={reached} />);
+  const labelsOf = (html: string) =>
+    [...html.matchAll(/<text x="([\d.]+)"[^>]*>([^<]+)</g)].map(([, left, text]) => ({ left: Number(left), text }));
+  const reached = { yellow: 110, firstCrack: 215, pull: 285 };
+
+  it('say every time where there is room', () => {
+    assert.deepEqual(
+      labelsOf(marksOf(reached, 800)).map(({ text }) => text),
+      ['pull 4:45', 'first crack 3:35', 'yellow 1:50'],
+    );
+  });
+  it('move aside for one another rather than leave first crack out', () => {
+    const html = marksOf(reached, 360);
+    assert.deepEqual(
+      labelsOf(html).map(({ text }) => text),
+      ['pull 4:45', 'first crack 3:35', 'yellow 1:50'],
+    );
+    const narrow = labelsOf(marksOf(reached, 254));
+    assert.deepEqual(
+      narrow.slice(0, 2).map(({ text }) => text),
+      ['pull 4:45', 'first crack 3:35'],
+    );
+    assert.equal(marksOf(reached, 254).match(/<rect/g)?.length, 3, 'a tick stands for each, named or not');
+  });
+  it('never lie on one another or outside', () => {
+    for (let width = 120; width <= 900; width += 13) {
+      const labels = labelsOf(marksOf({ ...reached, firstCrackEnd: 260 }, width)).sort((a, b) => a.left - b.left);
+      for (const [i, { left, text }] of labels.entries()) {
+        const right = left + (text?.length ?? 0) * 7.8;
+        assert.ok(left >= 0 && right <= width + 1e-6, `${text} at ${width}`);
+        const next = labels[i + 1];
+        if (next) assert.ok(right + 10 <= next.left + 1e-6, `${text} and ${next.text} at ${width}`);
+      }
+    }
+  });
+});
+
 describe('lining up', () => {
   it('puts the chosen moment of each under one line and holds every ribbon', () => {
     assert.deepEqual(sharedSpan([first, second], 'charge'), { fromS: 0, toS: 500 });

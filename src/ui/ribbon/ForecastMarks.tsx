@@ -25,6 +25,9 @@ interface Label {
 /** Height of the drawing, pixels. */
 export const MARKS_HEIGHT = 34;
 const PIXELS_PER_LETTER = 7.8;
+/** Between two labels, and how far from its tick one may stand, pixels. */
+const APART = 10;
+const ASIDE = 24;
 
 /** The times above a ribbon: what was reached, what is expected and how surely. Labels that would overlap are left out. */
 export function ForecastMarks({
@@ -38,16 +41,15 @@ export function ForecastMarks({
   if (width <= 0) return null;
   const line = timeScale(fromS, toS, width);
   const x = (seconds: number) => Math.min(Math.max(line(seconds), 0), width);
+  const marks = (Object.entries(reached) as [Milestone, number][]).filter(([milestone]) => milestone !== 'cooled');
   const labels = placed(
     [
-      ...(Object.entries(reached) as [Milestone, number][])
-        .filter(([milestone]) => milestone !== 'cooled')
-        .map(([milestone, at]) => ({
-          key: milestone,
-          at,
-          text: `${milestoneNames[milestone]} ${formatClock(at)}`,
-          sure: true,
-        })),
+      ...marks.map(([milestone, at]) => ({
+        key: milestone,
+        at,
+        text: `${milestoneNames[milestone]} ${formatClock(at)}`,
+        sure: true,
+      })),
       ...forecasts.map(({ milestone, medianS }) => ({
         key: milestone,
         at: medianS,
@@ -73,28 +75,48 @@ export function ForecastMarks({
           <circle cx={x(medianS)} cy={29} r={5.5} fill="var(--bill)" />
         </g>
       ))}
+      {marks.map(([milestone, at]) => (
+        <rect key={milestone} x={x(at) - 1.5} y={23} width={3} height={11} />
+      ))}
       {labels.map(({ label, left }) => (
-        <g key={label.key}>
-          <text x={left} y={17} fontSize={16} fontWeight={label.sure ? 700 : 500}>
-            {label.text}
-          </text>
-          {label.sure && <rect x={x(label.at) - 1.5} y={23} width={3} height={11} />}
-        </g>
+        <text key={label.key} x={left} y={17} fontSize={16} fontWeight={label.sure ? 700 : 500}>
+          {label.text}
+        </text>
       ))}
     </svg>
   );
 }
 
-/** What was reached has its place first; then expectations, the nearest first. */
+interface Place {
+  readonly left: number;
+  readonly right: number;
+}
+
+/** What was reached has its place first, the latest first; then expectations, the nearest first. */
 function placed(labels: readonly Label[], x: (at: number) => number, width: number) {
-  const taken: { left: number; right: number }[] = [];
+  const taken: Place[] = [];
   return [...labels]
     .sort((a, b) => Number(b.sure) - Number(a.sure) || (a.sure ? b.at - a.at : a.at - b.at))
     .flatMap((label) => {
-      const wide = label.text.length * PIXELS_PER_LETTER;
-      const left = Math.min(Math.max(x(label.at) - wide / 2, 0), Math.max(width - wide, 0));
-      if (taken.some((other) => left < other.right + 10 && left + wide > other.left - 10)) return [];
-      taken.push({ left, right: left + wide });
-      return [{ label, left }];
+      const place = placeFor(label.text, x(label.at), width, taken);
+      if (!place) return [];
+      taken.push(place);
+      return [{ label, ...place }];
     });
+}
+
+/** Over its tick, else beside the label that is in the way, as long as it can still be told where it belongs. */
+function placeFor(text: string, tick: number, width: number, taken: readonly Place[]): Place | undefined {
+  const wide = text.length * PIXELS_PER_LETTER;
+  const over = Math.min(Math.max(tick - wide / 2, 0), Math.max(width - wide, 0));
+  const beside = taken.flatMap(({ left, right }) => [left - APART - wide, right + APART]);
+  const left = [over, ...beside].find(
+    (each) =>
+      each >= 0 &&
+      (each === over || each + wide <= width) &&
+      tick >= each - ASIDE &&
+      tick <= each + wide + ASIDE &&
+      taken.every((other) => each >= other.right + APART || each + wide <= other.left - APART),
+  );
+  return left === undefined ? undefined : { left, right: left + wide };
 }
