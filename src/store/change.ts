@@ -44,8 +44,8 @@ export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Pr
   return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay], work);
 }
 
-/** Writes a change in one transaction: all of it or nothing. */
-export function applyChange(db: GanderDatabase, change: Change): Promise<void> {
+/** Writes a change in one transaction, all of it or nothing, and gives it, for undo. */
+export function applyChange(db: GanderDatabase, change: Change): Promise<Change> {
   return inOneGo(db, async () => {
     for (const row of change) {
       const table = db.table(row.table);
@@ -53,6 +53,7 @@ export function applyChange(db: GanderDatabase, change: Change): Promise<void> {
       else if (row.before) await table.delete(row.before.id);
       if (row.table === 'roasts') await settleUnderWay(db, row.before, row.after);
     }
+    return change;
   });
 }
 
@@ -84,8 +85,6 @@ export function changeRow<T extends TableName>(
   return inOneGo(db, async () => {
     const before = (await db.table(table).get(row.id)) as Rows[T] | undefined;
     const now = before ?? row;
-    const change = [{ table, before, after: { ...now, ...next(now) } }] as unknown as Change;
-    await applyChange(db, change);
-    return change;
+    return applyChange(db, [{ table, before, after: { ...now, ...next(now) } }] as unknown as Change);
   });
 }

@@ -52,8 +52,6 @@ export function answerExperiment(db: GanderDatabase, before: Experiment, outcome
 }
 
 /** Deletes an experiment, not its roasts; gives the change, for undo. */
-export async function removeExperiment(db: GanderDatabase, before: Experiment): Promise<Change> {
-  const change: Change = [{ table: 'experiments', before }];
-  await applyChange(db, change);
-  return change;
+export function removeExperiment(db: GanderDatabase, before: Experiment): Promise<Change> {
+  return applyChange(db, [{ table: 'experiments', before }]);
 }

@@ -17,8 +17,6 @@ export async function keepView(
 }
 
 /** Deletes a saved view; gives the change, for undo. */
-export async function removeView(db: GanderDatabase, before: JournalView): Promise<Change> {
-  const change: Change = [{ table: 'journalViews', before }];
-  await applyChange(db, change);
-  return change;
+export function removeView(db: GanderDatabase, before: JournalView): Promise<Change> {
+  return applyChange(db, [{ table: 'journalViews', before }]);
 }

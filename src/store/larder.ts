@@ -18,7 +18,7 @@ export async function addLot(db: GanderDatabase, facts: LotFacts): Promise<Lot> 
 /** Adds several lots at once, the first on top; gives the change, for undo. */
 export async function addLots(db: GanderDatabase, all: readonly LotFacts[]): Promise<Change> {
   const nowMs = Date.now();
-  return applied(
+  return applyChange(
     db,
     all.map((facts, i) => ({
       table: 'lots' as const,
@@ -48,7 +48,7 @@ export function editGear(db: GanderDatabase, gear: Gear, facts: Partial<GearFact
 export async function removeLot(db: GanderDatabase, lot: Lot): Promise<Change> {
   const blended = blendTakings(await db.lots.toArray(), lot.id);
   const used = (await roastTakings(db, lot.id)).length + blended.length > 0;
-  return applied(db, [
+  return applyChange(db, [
     { table: 'lots', before: lot, after: used ? { ...lot, removedAt: new Date().toISOString() } : undefined },
   ]);
 }
@@ -56,7 +56,7 @@ export async function removeLot(db: GanderDatabase, lot: Lot): Promise<Change> {
 /** Deletes a piece of gear; one that roasts name is put away instead. Gives the change. */
 export async function removeGear(db: GanderDatabase, gear: Gear): Promise<Change> {
   const used = (await countGearRoasts(db, gear.id)) > 0;
-  return applied(db, [
+  return applyChange(db, [
     { table: 'gear', before: gear, after: used ? { ...gear, removedAt: new Date().toISOString() } : undefined },
   ]);
 }
@@ -96,9 +96,4 @@ async function roastTakings(db: GanderDatabase, lotId: string): Promise<Taking[]
 /** How many roasts a piece of gear did. */
 export function countGearRoasts(db: GanderDatabase, gearId: string): Promise<number> {
   return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).count();
-}
-
-async function applied(db: GanderDatabase, change: Change): Promise<Change> {
-  await applyChange(db, change);
-  return change;
 }

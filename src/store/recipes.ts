@@ -24,10 +24,8 @@ export function editRecipe(db: GanderDatabase, before: Recipe, facts: Partial<Re
 }
 
 /** Deletes a recipe, not the roasts made by it; gives the change, for undo. */
-export async function removeRecipe(db: GanderDatabase, before: Recipe): Promise<Change> {
-  const change: Change = [{ table: 'recipes', before }];
-  await applyChange(db, change);
-  return change;
+export function removeRecipe(db: GanderDatabase, before: Recipe): Promise<Change> {
+  return applyChange(db, [{ table: 'recipes', before }]);
 }
 
 /** Roasts made by a recipe and the one it came from, oldest first. */

@@ -142,9 +142,10 @@ function changeFound(
 ): Promise<Change> {
   return inOneGo(db, async () => {
     const found = await db.roasts.bulkGet([...roastIds]);
-    const all = found.flatMap((before) => (before ? change(before) : []));
-    await applyChange(db, all);
-    return all;
+    return applyChange(
+      db,
+      found.flatMap((before) => (before ? change(before) : [])),
+    );
   });
 }
 

@@ -17,10 +17,8 @@ import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 
 /** Adds a cup and gives the change, for undo. */
-export async function addCup(db: GanderDatabase, cup: Omit<Cup, 'id'>): Promise<Change> {
-  const change: Change = [{ table: 'cups', after: { ...cup, id: createId('cup', secureRandom) } }];
-  await applyChange(db, change);
-  return change;
+export function addCup(db: GanderDatabase, cup: Omit<Cup, 'id'>): Promise<Change> {
+  return applyChange(db, [{ table: 'cups', after: { ...cup, id: createId('cup', secureRandom) } }]);
 }
 
 /** How the last cup was brewed; undefined while none is noted. */

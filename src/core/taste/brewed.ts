@@ -16,16 +16,11 @@ export function gramsPerLitre({ how, grams, waterMl }: Brew): number | undefined
 }
 
 /** What to know of the brewing before the roast is blamed: the cup that was furthest from the usual 50 to 70 g a litre. Source: handbook, section 9. */
-export function unusualBrew(
-  cups: readonly Cup[],
-): { readonly gramsPerLitre: number; readonly says: string } | undefined {
+export function unusualBrew(cups: readonly Cup[]): string | undefined {
   const off = (dose: number) => Math.max(DOSE_RANGE.least / dose, dose / DOSE_RANGE.most);
   const doses = cups.flatMap(({ brew }) => (brew ? (gramsPerLitre(brew) ?? []) : []));
   const furthest = doses.filter((dose) => off(dose) > 1).sort((a, b) => off(b) - off(a))[0];
   if (furthest === undefined) return undefined;
   const told = furthest < DOSE_RANGE.least ? 'thin' : 'strong';
-  return {
-    gramsPerLitre: furthest,
-    says: `A cup was brewed ${told}, ${Math.round(furthest)} g a litre; ${DOSE_RANGE.least} to ${DOSE_RANGE.most} is usual.`,
-  };
+  return `A cup was brewed ${told}, ${Math.round(furthest)} g a litre; ${DOSE_RANGE.least} to ${DOSE_RANGE.most} is usual.`;
 }

@@ -74,7 +74,7 @@ export function Findings({ roast, gear }: FindingsProps) {
         </p>
       )}
       {brewed && complaints.length > 0 && (
-        <p className="mt-2 max-w-3xl">{brewed.says} Brew it as usual before you judge it.</p>
+        <p className="mt-2 max-w-3xl">{brewed} Brew it as usual before you judge it.</p>
       )}
       {diagnosis.missing.length > 0 && (
         <p className="text-husk mt-4 max-w-3xl">

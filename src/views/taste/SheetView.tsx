@@ -10,7 +10,8 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
-import { type BrewDraft, BrewSentence, draftOfBrew, plainBrew, readBrew } from './BrewSentence';
+import { BrewSentence } from './BrewSentence';
+import { type BrewDraft, draftOfBrew, plainBrew, readBrew } from './brewDraft';
 import { ScoreLine } from './ScoreLine';
 
 /** One cup on our short sheet: under a minute, all of it can be left out but one thing. */

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type Brew, brewedWords, type Cup, gramsPerLitre, unusualBrew } from '@/core/taste';
 import { formatWeight } from '@/core/units';
-import { draftOfBrew, plainBrew, readBrew } from '@/views/taste/BrewSentence';
+import { draftOfBrew, plainBrew, readBrew } from '@/views/taste/brewDraft';
 
 const grams = (weight: number) => formatWeight(weight, 'g');
 const cup = (brew: Brew) => ({ brew }) as Cup;
@@ -27,8 +27,8 @@ describe('how a cup was brewed', () => {
       cup({ how: 'filter', grams: 8, waterMl: 200 }),
       cup({ how: 'filter', grams: 16, waterMl: 200 }),
     ]);
-    assert.equal(thin?.says, 'A cup was brewed thin, 40 g a litre; 50 to 70 is usual.');
-    assert.match(unusualBrew([cup({ how: 'other', grams: 20, waterMl: 200 })])?.says ?? '', /strong, 100 g a litre/);
+    assert.equal(thin, 'A cup was brewed thin, 40 g a litre; 50 to 70 is usual.');
+    assert.match(unusualBrew([cup({ how: 'other', grams: 20, waterMl: 200 })]) ?? '', /strong, 100 g a litre/);
   });
 });
 
