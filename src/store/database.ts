@@ -9,6 +9,7 @@ import type { Recipe } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
+import { countTransactions } from './openTransactions.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
 export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
@@ -43,6 +44,7 @@ export class GanderDatabase extends Dexie {
 
   constructor(name: string) {
     super(name);
+    this.use(countTransactions);
     this.version(1).stores({
       lots: 'id',
       gear: 'id',

@@ -1,23 +1,10 @@
-import { createId, type Id } from '@/core/ids';
+import { createId } from '@/core/ids';
 import { dayId, type LossRecord } from '@/core/plan';
-import {
-  clockJumpMs,
-  type Entry,
-  type EntryDraft,
-  finalShade,
-  lastUndoable,
-  pullsOf,
-  type Roast,
-  roastedGrams,
-} from '@/core/roast';
+import { clockJumpMs, finalShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import { applyChange, type Change, inOneGo, settleUnderWay } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
-
-/** The times that an entry may have (core/roast/entry.ts): four hours before charge to a day after. */
-const LEAST_S = -14_400;
-const MOST_S = 86_400;
 
 /** Older roasts than so many say little about the gear as it is now. */
 const MOST_LOSS_RECORDS = 100;
@@ -84,35 +71,6 @@ export async function startRoast(
       });
     return { kind: 'started', roast };
   });
-}
-
-/** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */
-export function chargeRoast(db: GanderDatabase, roastId: string, nowMs: number): Promise<void> {
-  return changeRoast(db, roastId, (roast) =>
-    roast.chargedAt ? roast : { ...roast, chargedAt: new Date(nowMs).toISOString() },
-  );
-}
-
-/** Adds a line to the log, happened and pressed at `atS` seconds from charge unless `happenedS` says otherwise. */
-export async function logEntry(
-  db: GanderDatabase,
-  roastId: string,
-  draft: EntryDraft,
-  atS: number,
-  source: Entry['source'] = 'hand',
-): Promise<Id<'entry'>> {
-  const id = createId('entry', secureRandom);
-  const pressedAt = Math.round(Math.max(LEAST_S, Math.min(MOST_S, atS)) * 100) / 100;
-  const entry = { ...draft, id, at: pressedAt, pressedAt, source } as Entry;
-  await changeRoast(db, roastId, (roast) => ({ ...roast, entries: [...roast.entries, entry] }));
-  return id;
-}
-
-/** Takes back what was done last; does nothing when all is taken back. */
-export async function undoLast(db: GanderDatabase, roastId: string, atS: number): Promise<void> {
-  const roast = await db.roasts.get(roastId);
-  const last = roast && lastUndoable(roast.entries);
-  if (last) await logEntry(db, roastId, { kind: 'undo', target: last.id }, atS);
 }
 
 /** Changes facts of a roast; gives the change, for undo. */

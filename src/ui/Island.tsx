@@ -1,6 +1,7 @@
 import { type ReactNode, useEffect, useState } from 'react';
 import { chosenHousehold, database, isPractice } from '@/store/current';
 import { requireWritable } from '@/store/database';
+import { takeUpHeatWrites } from '@/store/outbox';
 import { DemoBar } from './DemoBar';
 import { ErrorBoundary } from './ErrorBoundary';
 import { NoticeBar } from './NoticeBar';
@@ -66,6 +67,7 @@ async function openHousehold(): Promise<Gate> {
   if (!chosenHousehold() && (await wantsDemo())) await (await import('./enterDemo')).enterDemo();
   try {
     await requireWritable(database());
+    takeUpHeatWrites(database());
     return { kind: 'open' };
   } catch (error) {
     if ((error as Error).name === 'NewerDatabaseError') return { kind: 'readOnly', reason: (error as Error).message };

@@ -81,7 +81,7 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   };
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);

@@ -8,6 +8,7 @@ import type { Lot } from '@/core/bean';
 import { formatNotebook, parseNotebook } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import { elapsedS, milestonesOfRoast } from '@/core/roast';
+import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { applyChange, invertChange } from '@/store/change';
 import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/database';
 import { addBatches, batchRows, dayOf, editDay, getDay } from '@/store/days';
@@ -15,17 +16,7 @@ import { roastHistory } from '@/store/history';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
-import {
-  chargeRoast,
-  correctClock,
-  editRoast,
-  keepDeviceClock,
-  logEntry,
-  removeRoast,
-  startRoast,
-  tagRoasts,
-  undoLast,
-} from '@/store/roasting';
+import { correctClock, editRoast, keepDeviceClock, removeRoast, startRoast, tagRoasts } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { openTestDatabase } from './openTestDatabase.ts';
 

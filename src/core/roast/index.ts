@@ -2,6 +2,7 @@ export { clockJumpMs, elapsedS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
+export { type HeatWrite, heatWriteId, withHeatWrite } from './heatWrite.ts';
 export {
   type PlannedMove,
   type PlannedPart,

@@ -1,7 +1,8 @@
 import { evennesses, evennessNames, finalShade, type PullEntry, pullsOf, type Roast, roastedGrams } from '@/core/roast';
 import { judgeLoss, lossPercent, type ShadeNumber, shadeOf } from '@/core/shade';
+import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { editRoast, logEntry } from '@/store/roasting';
+import { editRoast } from '@/store/roasting';
 import { Segmented } from '../Segmented';
 import { ShadePicker } from '../ShadePicker';
 import { StarPicker } from '../Stars';

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { FindingId } from '@/core/diagnose';
+import { database } from '@/store/current';
 import { answerOf, journalWorker } from '@/workers/journal/client';
 import type { JournalRead } from '@/workers/journal/contract';
 
@@ -36,7 +37,7 @@ export function useFindings(read: JournalRead | undefined, asked: unknown): Find
           await new Promise((resolve) => setTimeout(resolve, restsMs));
           continue;
         }
-        const slice = await answerOf(journalWorker().readOn(done));
+        const slice = await answerOf(journalWorker().readOn(database().name, done));
         if (!current) return;
         done = slice.next;
         for (const [id, its] of slice.found) found.set(id, its);

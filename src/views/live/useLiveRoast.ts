@@ -24,11 +24,11 @@ import {
   ribbonOf,
   stageOf,
 } from '@/core/roast';
+import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { roastHistory } from '@/store/history';
 import type { NamedRoast } from '@/store/queries';
 import { firstCrackReadings, readingsOf } from '@/store/readings';
-import { chargeRoast, logEntry, undoLast } from '@/store/roasting';
 import { useRoastClock } from './useRoastClock';
 
 /** Everything that the roast screen shows and does, derived from the record and the clock. */

@@ -1,7 +1,8 @@
 import { type Complaint, complaintNames, type InterviewQuestion } from '@/core/diagnose';
 import { biteNames, bites, evennesses, evennessNames, milestonesOfRoast, type Roast, spotAmounts } from '@/core/roast';
+import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { editRoast, logEntry } from '@/store/roasting';
+import { editRoast } from '@/store/roasting';
 import { addCup } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';

@@ -21,8 +21,8 @@ export interface JournalRead {
 export interface JournalContract {
   /** Reads the journal of a database; again when it has changed. */
   load(databaseName: string): Promise<JournalRead>;
-  /** Looks for what stands out in roasts of the journal that was read, from the `from`th on, for as long as a slice takes. */
-  readOn(from: number): Promise<FindingsSlice>;
+  /** Looks for what stands out in the roasts of a database, from the `from`th on, for as long as a slice takes. */
+  readOn(databaseName: string, from: number): Promise<FindingsSlice>;
   /** What stands out in one roast; undefined when it is gone. */
   read(databaseName: string, roastId: string): Promise<RoastReading | undefined>;
 }

@@ -36,9 +36,8 @@ const journal: JournalContract = {
       spans: journalSpans(rows),
     };
   },
-  async readOn(from) {
-    if (!db) return { next: from, total: 0, found: [] };
-    learning ??= await learningData(db);
+  async readOn(name, from) {
+    learning ??= await learningData(open(name));
     const { roasts } = learning;
     const found: FindingsSlice['found'][number][] = [];
     const startMs = performance.now();

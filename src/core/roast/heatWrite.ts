@@ -1,0 +1,58 @@
+import type { Id } from '../ids/index.ts';
+import type { Entry } from './entry.ts';
+import { lastUndoable } from './liveEntries.ts';
+import type { Roast } from './roast.ts';
+
+/** Something pressed at the heat that is to be kept, as a value: it can wait, be tried again and be applied twice without harm. */
+export type HeatWrite =
+  | { readonly kind: 'entry'; readonly roastId: string; readonly entry: Entry }
+  /** Takes back what stands last when it is written, not when it was pressed: two quick presses take back two. */
+  | { readonly kind: 'undoLast'; readonly roastId: string; readonly id: Id<'entry'>; readonly atS: number }
+  | { readonly kind: 'charge'; readonly roastId: string; readonly chargedAt: string };
+
+/** What names a write among others of the same roast. */
+export function heatWriteId(write: HeatWrite): string {
+  switch (write.kind) {
+    case 'entry':
+      return write.entry.id;
+    case 'undoLast':
+      return write.id;
+    case 'charge':
+      return `${write.roastId}/charge`;
+  }
+}
+
+/** The roast with a write in it; the same roast where it is in already or has nothing to do. */
+export function withHeatWrite(roast: Roast, write: HeatWrite): Roast {
+  switch (write.kind) {
+    case 'entry':
+      return isIn(roast, write.entry.id) ? roast : { ...roast, entries: [...roast.entries, write.entry] };
+    case 'undoLast': {
+      const last = lastUndoable(roast.entries);
+      if (!last || isIn(roast, write.id)) return roast;
+      const { id, atS } = write;
+      const undo: Entry = { kind: 'undo', id, at: atS, pressedAt: atS, source: 'hand', target: last.id };
+      return { ...roast, entries: [...roast.entries, undo] };
+    }
+    case 'charge':
+      return roast.chargedAt ? roast : charged(roast, write.chargedAt);
+  }
+}
+
+const isIn = (roast: Roast, id: string) => roast.entries.some((entry) => entry.id === id);
+
+/** Until the charge, times count from the beginning of the preheat; from then on, from the charge. */
+function charged(roast: Roast, chargedAt: string): Roast {
+  const preheatS = roast.preheatedAt ? (Date.parse(chargedAt) - Date.parse(roast.preheatedAt)) / 1000 : 0;
+  const moved = (atS: number) => Math.round((atS - preheatS) * 100) / 100;
+  return {
+    ...roast,
+    chargedAt,
+    entries: roast.entries.map((entry) => ({
+      ...entry,
+      at: moved(entry.at),
+      pressedAt: moved(entry.pressedAt),
+      ...('happenedAt' in entry && entry.happenedAt !== undefined ? { happenedAt: moved(entry.happenedAt) } : {}),
+    })),
+  };
+}

@@ -1,0 +1,141 @@
+import { type HeatWrite, heatWriteId, withHeatWrite } from '@/core/roast';
+import type { GanderDatabase } from './database.ts';
+import { abortOpenTransactions } from './openTransactions.ts';
+import { changeRoast } from './roasting.ts';
+
+/** Before the key of each write that is not kept yet, on users' disks: never change it alone. */
+const KEY = 'gander.outbox';
+/** A write without an answer for so long is said to be not kept yet. */
+const LATE_MS = 2000;
+/** After so long the try is given up and another one begins. */
+const TRY_MS = 5000;
+const PAUSES_MS = [200, 500, 1000, 2000] as const;
+
+interface Waiting {
+  readonly db: GanderDatabase;
+  readonly write: HeatWrite;
+  readonly kept: () => void;
+  readonly refused: (reason: unknown) => void;
+  late: boolean;
+}
+
+let waiting: Waiting[] = [];
+let late: readonly HeatWrite[] = [];
+let running = false;
+const listeners = new Set<() => void>();
+
+/**
+ * Keeps something that was pressed at the heat. It lies in memory and in the browser's small store until the database
+ * has it, is tried again as long as that takes, and is taken up by the next page if this one goes. Settles when it is
+ * kept; rejects only where it never can be (the roast is gone, the notebook is of a later Gander).
+ */
+export function keepHeatWrite(db: GanderDatabase, write: HeatWrite): Promise<void> {
+  return new Promise((kept, refused) => {
+    const item: Waiting = { db, write, kept, refused, late: false };
+    waiting.push(item);
+    remember(db, write);
+    setTimeout(() => {
+      item.late = true;
+      sayLate();
+    }, LATE_MS);
+    void run();
+  });
+}
+
+/** Takes up what an earlier page of this browser had not kept. */
+export function takeUpHeatWrites(db: GanderDatabase): void {
+  const known = new Set(waiting.map(({ write }) => heatWriteId(write)));
+  for (const write of remembered(db))
+    if (!known.has(heatWriteId(write))) void keepHeatWrite(db, write).catch(() => undefined);
+}
+
+/** Writes that are not kept though they should be by now; the same array until that changes. */
+export function lateHeatWrites(): readonly HeatWrite[] {
+  return late;
+}
+
+/** Calls `listener` when the late writes change; gives the way to stop. */
+export function onLateHeatWrites(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** One after the other, so that they are kept in the order in which they were pressed. */
+async function run(): Promise<void> {
+  if (running) return;
+  running = true;
+  for (let tries = 0; waiting[0]; tries++) {
+    const { db, write, kept, refused } = waiting[0];
+    try {
+      await within(
+        TRY_MS,
+        changeRoast(db, write.roastId, (roast) => withHeatWrite(roast, write)),
+      );
+      kept();
+    } catch (error) {
+      if (!isFinal(error)) {
+        await pause(PAUSES_MS[Math.min(tries, PAUSES_MS.length - 1)] as number);
+        continue;
+      }
+      refused(error);
+    }
+    waiting = waiting.slice(1);
+    forget(db, write);
+    sayLate();
+    tries = -1;
+  }
+  running = false;
+}
+
+const isFinal = (error: unknown) =>
+  error instanceof RangeError || (error as Error | undefined)?.name === 'NewerDatabaseError';
+
+const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
+
+/** A transaction that never answers keeps all later ones waiting, so it is ended; the next try finds what was written. */
+function within<T>(ms: number, work: Promise<T>): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const timer = setTimeout(() => {
+      abortOpenTransactions();
+      reject(new Error(`no answer from the database within ${ms / 1000} s`));
+    }, ms);
+    work.then(resolve, reject).finally(() => clearTimeout(timer));
+  });
+}
+
+function sayLate(): void {
+  const next = waiting.filter((item) => item.late).map(({ write }) => write);
+  if (next.length === 0 && late.length === 0) return;
+  late = next;
+  for (const listener of listeners) listener();
+}
+
+const keyOf = (db: GanderDatabase, write: HeatWrite) => `${KEY}/${db.name}/${heatWriteId(write)}`;
+const store = () => ('localStorage' in globalThis ? globalThis.localStorage : undefined);
+
+function remember(db: GanderDatabase, write: HeatWrite): void {
+  try {
+    store()?.setItem(keyOf(db, write), JSON.stringify(write));
+  } catch {
+    // No room even for this: it stays in memory, which is said when it is late.
+  }
+}
+
+function forget(db: GanderDatabase, write: HeatWrite): void {
+  store()?.removeItem(keyOf(db, write));
+}
+
+function remembered(db: GanderDatabase): HeatWrite[] {
+  const kept = store();
+  if (!kept) return [];
+  const keys = Array.from({ length: kept.length }, (_, i) => kept.key(i) ?? '');
+  return keys
+    .filter((key) => key.startsWith(`${KEY}/${db.name}/`))
+    .flatMap((key) => {
+      try {
+        return [JSON.parse(kept.getItem(key) ?? '') as HeatWrite];
+      } catch {
+        return [];
+      }
+    });
+}

@@ -1,0 +1,116 @@
+// Before Dexie, which looks for a database when it loads.
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { afterEach, beforeEach, describe, it } from 'node:test';
+import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
+import type { GanderDatabase } from '@/store/database';
+import { addGear, addLot } from '@/store/larder';
+import { lateHeatWrites, onLateHeatWrites, takeUpHeatWrites } from '@/store/outbox';
+import { startRoast } from '@/store/roasting';
+import { openTestDatabase } from './openTestDatabase.ts';
+
+let db: GanderDatabase;
+let id: string;
+const NOW = Date.parse('2026-11-24T10:00:00Z');
+const entries = async () => (await db.roasts.get(id))?.entries ?? [];
+
+async function begin(how: 'charge' | 'preheat'): Promise<string> {
+  const lot = await addLot(db, { name: 'Old Ferry', origin: 'India', process: 'washed', packs: [{ grams: 1000 }] });
+  const gear = await addGear(db, { nickname: 'Crank pot', method: 'stovetopPopper' });
+  const setUp = {
+    lotId: lot.id,
+    gearId: gear.id,
+    greenGrams: 200,
+    wantedShade: 4 as const,
+    place: 'outdoors' as const,
+  };
+  const started = await startRoast(db, setUp, how, NOW);
+  assert.ok(started.kind === 'started');
+  return started.roast.id;
+}
+
+/** The browser's small store, as far as the outbox uses it. */
+function smallStore(): Storage {
+  const rows = new Map<string, string>();
+  return {
+    get length() {
+      return rows.size;
+    },
+    key: (i: number) => [...rows.keys()][i] ?? null,
+    getItem: (key: string) => rows.get(key) ?? null,
+    setItem: (key: string, value: string) => void rows.set(key, value),
+    removeItem: (key: string) => void rows.delete(key),
+    clear: () => rows.clear(),
+  };
+}
+
+beforeEach(async () => {
+  db = openTestDatabase();
+  id = await begin('charge');
+  Object.defineProperty(globalThis, 'localStorage', { value: smallStore(), configurable: true, writable: true });
+});
+afterEach(() => {
+  Reflect.deleteProperty(globalThis, 'localStorage');
+});
+
+describe('what is pressed at the heat', () => {
+  it('is tried again until the database takes it, in the order of the presses, and is said meanwhile', async () => {
+    let refusals = 12;
+    db.roasts.hook('updating', () => {
+      if (refusals-- > 0) throw new DOMException('no room', 'QuotaExceededError');
+    });
+    const said: number[] = [];
+    const stop = onLateHeatWrites(() => said.push(lateHeatWrites().length));
+    await Promise.all([
+      logEntry(db, id, { kind: 'mark', milestone: 'yellow' }, 120),
+      logEntry(db, id, { kind: 'mark', milestone: 'firstCrack' }, 240),
+    ]);
+    stop();
+    assert.deepEqual(
+      (await entries()).map(({ at }) => at),
+      [120, 240],
+    );
+    assert.ok(Math.max(...said) === 2, 'both were said to be late');
+    assert.equal(lateHeatWrites().length, 0);
+    assert.equal(localStorage.length, 0);
+  });
+
+  it('is kept once, however often it is tried', async () => {
+    const entry = { kind: 'note', text: 'again', id: 'entry:abcdefgh1234', at: 5, pressedAt: 5, source: 'hand' };
+    const write = JSON.stringify({ kind: 'entry', roastId: id, entry });
+    for (let i = 0; i < 3; i++) {
+      localStorage.setItem(`gander.outbox/${db.name}/entry:abcdefgh1234`, write);
+      takeUpHeatWrites(db);
+      takeUpHeatWrites(db);
+      await logEntry(db, id, { kind: 'note', text: 'behind it' }, 6 + i);
+    }
+    assert.equal(
+      (await entries()).map(({ id: each }) => String(each)).filter((each) => each === 'entry:abcdefgh1234').length,
+      1,
+    );
+    assert.equal(localStorage.length, 0);
+  });
+
+  it('is refused only where it never can be kept', async () => {
+    await assert.rejects(logEntry(db, 'roast:gone', { kind: 'note', text: 'x' }, 1), RangeError);
+    assert.equal(localStorage.length, 0);
+  });
+
+  it('is taken back one by one by two quick undos', async () => {
+    for (const at of [100, 200, 300]) await logEntry(db, id, { kind: 'note', text: String(at) }, at);
+    await Promise.all([undoLast(db, id, 301), undoLast(db, id, 301)]);
+    const targets = (await entries()).flatMap((each) => (each.kind === 'undo' ? [each.target] : []));
+    assert.equal(new Set(targets).size, 2);
+  });
+
+  it('counts from the preheat until the beans go in, and from the charge afterwards', async () => {
+    const preheating = openTestDatabase();
+    db = preheating;
+    id = await begin('preheat');
+    await logEntry(db, id, { kind: 'reading', celsius: 150 }, 100);
+    await chargeRoast(db, id, NOW + 180_000);
+    await chargeRoast(db, id, NOW + 200_000);
+    const [reading] = await entries();
+    assert.deepEqual([reading?.at, reading?.pressedAt], [-80, -80]);
+  });
+});
