@@ -1,5 +1,5 @@
 import { globSync } from './files.mjs';
-import { ensureBuilt, ensureChromium, ensureInstalled } from './prepare.mjs';
+import { ensureBuilt, ensureChromium, ensureEngines, ensureInstalled } from './prepare.mjs';
 import { bin, run } from './run.mjs';
 import { serve } from './serve.mjs';
 
@@ -53,8 +53,8 @@ export const commands = {
       await ensureInstalled();
       await staticChecks();
       await ensureBuilt();
-      await ensureChromium();
-      await nodeTest(tests('core', 'store', 'views', 'browser'));
+      await ensureEngines();
+      await nodeTest(tests('core', 'store', 'views', 'browser', 'engines'));
     },
   },
   bench: {

@@ -36,10 +36,25 @@ export async function ensureBuilt() {
 /** Where Debian's package puts the browser; CHROMIUM names another. */
 export const chromiumPath = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
+/** Firefox, and WebKit's driver with the screen that it draws on. */
+export const firefoxPath = process.env.FIREFOX ?? '/usr/bin/firefox-esr';
+const ENGINES = [
+  ['chromium', chromiumPath],
+  ['firefox-esr', firefoxPath],
+  ['webkit2gtk-driver', '/usr/bin/WebKitWebDriver'],
+  ['xvfb', '/usr/bin/xvfb-run'],
+];
+
 /** Installs Chromium through apt-get where it is missing. */
-export async function ensureChromium() {
-  if (existsSync(chromiumPath)) return;
-  console.log('Installing Chromium…');
+export const ensureChromium = () => ensurePackages(ENGINES.slice(0, 1));
+
+/** The same for all three engines that are tested. */
+export const ensureEngines = () => ensurePackages(ENGINES);
+
+async function ensurePackages(wanted) {
+  const missing = wanted.filter(([, path]) => !existsSync(path)).map(([name]) => name);
+  if (missing.length === 0) return;
+  console.log(`Installing ${missing.join(', ')}…`);
   const sudo = process.getuid?.() === 0 ? [] : ['sudo'];
   const apt = (...args) => {
     const [command, ...rest] = [...sudo, 'apt-get', ...args];
@@ -47,10 +62,10 @@ export async function ensureChromium() {
   };
   try {
     await apt('update', '-qq');
-    await apt('install', '-y', '-qq', 'chromium');
+    await apt('install', '-y', '-qq', ...missing);
   } catch (cause) {
     throw new Error(
-      `The browser tests need Chromium at ${chromiumPath}, and apt-get could not install it (${cause.message}). Install it by hand, or set CHROMIUM to its path.`,
+      `The browser tests need Debian's ${missing.join(', ')}, and apt-get could not install them (${cause.message}). Install them by hand; CHROMIUM and FIREFOX may name the browsers' paths.`,
     );
   }
 }

@@ -2,11 +2,10 @@ import type { Lot } from '@/core/bean';
 import type { CaseFacts } from '@/core/diagnose';
 import { type PastRoast, pastRoastOf } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
-import { ownFirstCrackC, readingAt } from '@/core/heat';
+import { ownFirstCrackC, readingAt, readingsOf } from '@/core/heat';
 import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
 import type { Cup } from '@/core/taste';
 import type { GanderDatabase } from './database.ts';
-import { readingsOf } from './readings.ts';
 
 /** Everything that roasts are judged by, read once. Roasts newest first. */
 export interface LearningData {

@@ -1,23 +1,36 @@
-import { type Reading, readingAt } from '@/core/heat';
+import { isSameReading, readingAt, readingsOf } from '@/core/heat';
 import { createId } from '@/core/ids';
-import { type Entry, type LiveEntry, liveEntries, milestonesOf } from '@/core/roast';
+import { type Entry, liveEntries, milestonesOf, preheatS } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import { changeRoast, gearRoasts } from './roasting.ts';
 
-/** Adds readings from a stream in one go, each with its own time, seconds from charge. */
+/**
+ * Adds readings from a stream in one go, each with its own time, seconds from charge. One reading is one reading: what
+ * another tab or an earlier page kept already is passed over. Times of the preheat that come once the beans are in are
+ * moved onto the roast's clock.
+ */
 export function logReadings(
   db: GanderDatabase,
   roastId: string,
   readings: readonly { readonly at: number; readonly celsius: number }[],
   source: 'probe' | 'simulator',
+  basis: 'charge' | 'preheat' = 'charge',
 ): Promise<void> {
   const entries = readings.map(({ at, celsius }): Entry => {
     const rounded = Math.round(at * 100) / 100;
     const id = createId('entry', secureRandom);
     return { kind: 'reading', id, at: rounded, pressedAt: rounded, source, celsius: Math.round(celsius * 10) / 10 };
   });
-  return changeRoast(db, roastId, (roast) => ({ ...roast, entries: [...roast.entries, ...entries] }));
+  return changeRoast(db, roastId, (roast) => {
+    const kept = roast.entries.flatMap((entry) =>
+      entry.kind === 'reading' && entry.source === source ? [entry.pressedAt] : [],
+    );
+    const shiftS = basis === 'preheat' && roast.chargedAt ? preheatS(roast) : 0;
+    const shifted = entries.map((entry) => ({ ...entry, at: entry.at - shiftS, pressedAt: entry.pressedAt - shiftS }));
+    const fresh = shifted.filter(({ at }) => !kept.some((other) => isSameReading(at, other)));
+    return fresh.length === 0 ? roast : { ...roast, entries: [...roast.entries, ...fresh] };
+  });
 }
 
 /** Takes streamed readings back, such as °F that came as °C. */
@@ -43,13 +56,6 @@ export function takeReadingsBack(
     );
     return { ...roast, entries: [...roast.entries, ...undos] };
   });
-}
-
-/** The readings among live entries, in order of time. */
-export function readingsOf(live: readonly LiveEntry[]): Reading[] {
-  return live.flatMap((entry) =>
-    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source !== 'hand' }] : [],
-  );
 }
 
 /** More than the last ten are not asked for, since some have no reading there. */

@@ -1,7 +1,7 @@
 import { differenceInCalendarDays } from 'date-fns';
 import type { Id } from '@/core/ids';
 import { reckonedJars, type StockJar, tableLossPercent } from '@/core/plan';
-import { finalShade, isUnderWay, liveEntries, type PullEntry } from '@/core/roast';
+import { finalShade, isUnderWay, liveEntries, meantShade, type PullEntry } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import {
   countedLeft,
@@ -90,9 +90,9 @@ export async function jarsOf(db: GanderDatabase, roastId: string, nowMs: number)
 function jarsOfRoast(named: NamedRoast, rowOf: ReadonlyMap<string, Jar>, school: RestSchool, nowMs: number): JarNow[] {
   const { roast } = named;
   const pulls = liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
-  return pulls.map((pull): JarNow => {
+  return pulls.map((pull, i): JarNow => {
     const row = rowOf.get(pull.id) ?? { id: jarId(pull.id), roastId: roast.id, pullId: pull.id, events: [] };
-    const shade = pull.shade ?? finalShade(roast) ?? roast.wantedShade;
+    const shade = pull.shade ?? (roast.plannedParts ? undefined : finalShade(roast)) ?? meantShade(roast, i);
     const grams = pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100);
     const madeAt = new Date(
       Date.parse(roast.chargedAt ?? roast.createdAt) + roast.clockShiftMs + pull.at * 1000,

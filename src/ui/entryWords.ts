@@ -31,9 +31,11 @@ export function entryName(entry: Entry, words: Words, controlName: (id: string) 
     case 'smell':
       return `smell of ${entry.smell}`;
     case 'colour':
-      return colourName(entry.tone);
+      return `colour ${colourName(entry.tone)}`;
     case 'sense':
       return `${entry.sense} ${entry.word}`;
+    case 'skip':
+      return 'a move skipped';
     case 'note':
       return `“${entry.text}”`;
     case 'amend':

@@ -33,6 +33,25 @@ export interface Opened {
   close(): Promise<void>;
 }
 
+/** A fresh Chromium with a folder of its own. */
+export async function openChromium(options: BrowserContextOptions = {}) {
+  const folder = await mkdtemp(join(tmpdir(), 'gander-browser-'));
+  const context = await chromium.launchPersistentContext(folder, {
+    executablePath: CHROMIUM,
+    headless: true,
+    args: FLAGS,
+    viewport: WIDE,
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    ...options,
+  });
+  const close = async () => {
+    await context.close();
+    await rm(folder, { recursive: true, force: true });
+  };
+  return { context, close };
+}
+
 /** Serves the built app on a free port with an empty notebook or the demo household. */
 export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   const port = await freePort();
@@ -46,25 +65,14 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   return {
     address,
     async open(options = {}) {
-      const folder = await mkdtemp(join(tmpdir(), 'gander-browser-'));
-      const context = await chromium.launchPersistentContext(folder, {
-        executablePath: CHROMIUM,
-        headless: true,
-        args: FLAGS,
-        baseURL: address,
-        viewport: WIDE,
-        locale: 'en-GB',
-        timezoneId: 'UTC',
-        ...options,
-      });
+      const { context, close: closeBrowser } = await openChromium({ baseURL: address, ...options });
       const strangers: string[] = [];
       context.on('request', (request) => {
         const { protocol, origin } = new URL(request.url());
         if (protocol.startsWith('http') && origin !== address) strangers.push(request.url());
       });
       const close = async () => {
-        await context.close();
-        await rm(folder, { recursive: true, force: true });
+        await closeBrowser();
         if (strangers.length > 0) throw new Error(`Requests left the origin: ${strangers.join(', ')}`);
       };
       contexts.add(context);

@@ -24,11 +24,19 @@ const demoRoast = async (page: Page) => {
 
 /** Types a reading on the pad, by keyboard. */
 async function read(page: Page, celsius: number): Promise<void> {
+  const field = page.getByLabel(/^Reading, °/);
   await page.keyboard.press('t');
-  await page.getByLabel('Reading pad').waitFor();
+  await field.waitFor();
   await page.keyboard.type(String(celsius));
   await page.keyboard.press('Enter');
-  await page.getByLabel('Reading pad').waitFor({ state: 'hidden' });
+  await page.waitForFunction(() => !(document.activeElement instanceof HTMLInputElement));
+}
+
+/** Presses an answer, once it takes presses. */
+async function answer(page: Page, name: string): Promise<void> {
+  await page.getByRole('group', { name: 'Answers' }).getByRole('button', { name, exact: true }).waitFor();
+  await pass(page, 1);
+  await page.getByRole('button', { name, exact: true }).click();
 }
 
 describe('readings by hand', () => {
@@ -41,16 +49,16 @@ describe('readings by hand', () => {
     await read(page, 85);
     await pass(page, 30);
     await read(page, 106);
-    await page.getByText('Rate of rise').waitFor();
-    await page.getByText('46 °C').waitFor();
+    await page.getByText(/rises 46 °C a minute/).waitFor();
+    await page.getByRole('button', { name: 'Curve' }).click();
     await page.getByRole('img', { name: /Temperature: 3 readings, the last 106 °C/ }).waitFor();
     await pass(page, 30);
     await read(page, 21);
     await page.getByText('21 °C is far off the curve, which points to').waitFor();
-    await page.getByRole('button', { name: 'Take it back' }).click();
+    await answer(page, 'Take it back');
     await page.getByText('is far off the curve').waitFor({ state: 'hidden' });
     await pass(page, 35);
-    await page.getByText('A reading is due').waitFor();
+    await page.getByRole('button', { name: 'Reading due' }).waitFor();
     await close();
   });
 
@@ -82,7 +90,7 @@ describe('cracks by tapping along', () => {
     for (let i = 0; i < 3; i++) await page.keyboard.press('c');
     await pass(page, 1);
     await page.getByText(/By your taps: first crack since 5:[12]\d\. Take it\?/).waitFor();
-    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await answer(page, 'Take it');
     await page.getByRole('heading', { name: 'First crack' }).waitFor();
     await close();
   });
@@ -100,7 +108,7 @@ describe('told in time', () => {
     await pass(page, 280);
     await page.keyboard.press('Space');
     await page.getByText('Now: flame 3.').waitFor();
-    await page.getByRole('button', { name: /meant at yellow/ }).click();
+    await answer(page, 'Done');
     await page.getByText('Now: flame 3.').waitFor({ state: 'hidden' });
     await page.getByRole('button', { name: 'Fire: what to do' }).click();
     await page.getByText('Heat off. Unplug it if that is safe.').waitFor();
@@ -170,9 +178,9 @@ describe('a probe', () => {
     const { page, close } = await demo.open();
     await page.route('**/api/probe/**', (route) => route.abort());
     await roastOn(page, 'Rattle drum');
-    await page.getByText('Probe: lost, trying again').waitFor();
+    await page.getByText('Probe lost, trying again.').waitFor();
     await page.unroute('**/api/probe/**');
-    await page.getByText('Probe: lost, trying again').waitFor({ state: 'hidden' });
+    await page.getByText('Probe lost, trying again.').waitFor({ state: 'hidden' });
     const say = async (lines: string[]) => {
       const answer = await page.request.post('/api/probe/thin-probe', {
         data: lines.join('\n'),
@@ -230,7 +238,7 @@ describe('practice', () => {
     await page.getByLabel('Speed').selectOption('30');
     await page.getByRole('button', { name: 'Beans in' }).click();
     await page.getByText(/Simulated beans, moving/).waitFor();
-    await page.getByText('Rate of rise').waitFor();
+    await page.getByText(/rises .* a minute/).waitFor();
     const clock = async () => {
       const [minutes = 0, seconds = 0] = (await page.getByRole('timer').innerText()).split(':').map(Number);
       return minutes * 60 + seconds;
@@ -244,6 +252,7 @@ describe('practice', () => {
     await until(240);
     await page.keyboard.press('Space');
     await page.getByRole('heading', { name: 'First crack' }).waitFor();
+    await page.getByRole('button', { name: 'Curve' }).click();
     await page.getByRole('img', { name: /^Temperature: / }).waitFor();
     // A reload finds the beans where they were.
     await page.reload();

@@ -2,10 +2,11 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { readingsOf } from '@/core/heat';
 import { liveEntries } from '@/core/roast';
 import { startPractice } from '@/store/practice';
 import { kwhPerRoastedKg, lastRoast, lastRoastOfLot, lossesLately, namedRoasts, roastIds } from '@/store/queries';
-import { firstCrackReadings, logReadings, readingsOf, takeReadingsBack } from '@/store/readings';
+import { firstCrackReadings, logReadings, takeReadingsBack } from '@/store/readings';
 import { entry, mark, pull } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
 import { openTestDatabase } from './openTestDatabase.ts';

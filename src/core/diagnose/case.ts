@@ -14,6 +14,7 @@ import {
   type LiveEntry,
   liveEntries,
   type Milestones,
+  meantShade,
   milestonesOf,
   type Roast,
   roastedGrams,
@@ -50,6 +51,8 @@ export interface Case extends CaseFacts {
   readonly usualGrams: number;
   readonly spans: Spans;
   readonly beyondMethod: -1 | 0 | 1;
+  /** The shade that was meant for the last pull. */
+  readonly meant: ShadeNumber;
   readonly got: ShadeNumber | undefined;
   /** Loss against table 5 for the shade it was given, in standard deviations; undefined when it was not weighed. */
   readonly lossOff: number | undefined;
@@ -81,6 +84,7 @@ export function caseOf(facts: CaseFacts): Case {
   const usualGrams = own.length >= ENOUGH ? median(own.map((each) => each.greenGrams)) : usualGramsOf(its);
   const question: ForecastQuestion = {
     ...asked,
+    shade: meantShade(roast),
     greenGrams: usualGrams,
     gearHot: undefined,
     ambientC: undefined,
@@ -91,7 +95,8 @@ export function caseOf(facts: CaseFacts): Case {
   const got = finalShade(roast);
   const roasted = roastedGrams(roast);
   const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
-  const shade = got ?? roast.wantedShade;
+  const meant = meantShade(roast);
+  const shade = got ?? meant;
   const readings = live.flatMap((entry) =>
     entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source === 'probe' }] : [],
   );
@@ -106,8 +111,9 @@ export function caseOf(facts: CaseFacts): Case {
     usual,
     ownRoasts: usual.fromRoasts,
     usualGrams,
-    spans: spansOf(reached, usual, roast.wantedShade, got),
+    spans: spansOf(reached, usual, meant, got),
     beyondMethod: pull === undefined ? 0 : againstMethod(its.method, pull, shade),
+    meant,
     got,
     lossPercent: loss,
     lossOff: loss === undefined ? undefined : (loss - shadeOf(shade).lossPercent.mean) / LOSS_SD,

@@ -48,4 +48,9 @@ export const notebookSteps: readonly NotebookStep[] = [
     name: 'recipes, experiments and saved views of the journal',
     step: (file) => ({ ...file, version: 3, recipes: [], experiments: [], journalViews: [] }),
   },
+  {
+    from: 3,
+    name: 'planned moves can be skipped, reminders come again, gear says when it is hot enough',
+    step: (file) => ({ ...file, version: 4 }),
+  },
 ];

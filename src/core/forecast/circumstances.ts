@@ -1,6 +1,6 @@
 import type { Lot } from '../bean/index.ts';
 import { controlsOf, type Gear, initialValue } from '../gear/index.ts';
-import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
+import { liveEntries, meantShade, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
 
 /** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
@@ -42,7 +42,7 @@ export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | und
     ...circumstancesOf(roast, lot, gear),
     ...(moves.length > 0 ? { heat: plannedHeat(moves, gear) } : {}),
     // How dark it turned out says what the stretch after first crack was for.
-    shade: (shade?.kind === 'pull' && shade.shade) || roast.wantedShade,
+    shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
     reached: milestonesOf(live),
   };
 }

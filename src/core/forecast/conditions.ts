@@ -1,3 +1,4 @@
+import { type MethodId, methodOf } from '../gear/index.ts';
 import type { Wind } from '../roast/index.ts';
 
 /** What the day is like where the roast is made. */
@@ -6,16 +7,22 @@ export interface Conditions {
   readonly wind?: Wind | undefined;
 }
 
-/** Outdoors between these a person and their gear are comfortable, °C; below and above a word is due. */
-const COMFORTABLE_C = { least: 8, most: 30 };
+/** Below and above, cold and heat outside matter, °C. Source: handbook, section 14. */
+const MATTERS_C = { below: 15, above: 32 } as const;
 
-/** A word about weather that is outside the comfortable range; undefined inside it. */
-export function weatherWord({ ambientC, wind }: Conditions): string | undefined {
+/** A word about weather that matters on a method, more strongly where hot air or open flame loses its heat to it; undefined else. */
+export function weatherWord({ ambientC, wind }: Conditions, method: MethodId): string | undefined {
   if (wind === 'strong') return 'A strong wind takes the heat away and feeds any fire: find shelter, or another day.';
   if (ambientC === undefined) return undefined;
-  if (ambientC < COMFORTABLE_C.least)
-    return 'That is cold: expect it slower, shelter the gear, and warm the scale and the cooling tray’s place first.';
-  return ambientC > COMFORTABLE_C.most
-    ? 'That is hot: expect it sooner, and cooling takes longer; have the fan ready.'
-    : undefined;
+  const blows = methodOf(method).heatedBy === 'air';
+  const open = blows || method === 'shaken' || method === 'heatGun' || method === 'pan';
+  if (ambientC < MATTERS_C.below)
+    return open
+      ? 'Cold: it may stop short of first crack. Shelter the gear, a smaller batch if it loses heat, and allow more time.'
+      : 'Cold: expect it slower, and warm the place for scale and cooling tray first.';
+  if (ambientC > MATTERS_C.above)
+    return blows
+      ? 'Hot: the popper’s own cut-out may trip. Shade, short batches, long rests between; and it runs faster.'
+      : 'Hot: expect it sooner, and cooling takes longer; have the fan ready.';
+  return undefined;
 }

@@ -4,7 +4,7 @@ import { shadeOf } from '../shade/index.ts';
 import type { Prediction } from './gaussianFit.ts';
 import { after, combined, from, lengthFrom } from './predictive.ts';
 import { pullAt } from './pullAt.ts';
-import type { Expectation, ForecastMilestone } from './question.ts';
+import type { Expectation, ForecastMilestone, ForecastQuestion } from './question.ts';
 
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
 export interface Forecast extends UsualSeconds {
@@ -22,7 +22,8 @@ const LEAST_AHEAD_S = 5;
 
 /**
  * Forecasts of the milestones not yet reached, in order of time, given what was marked, the time that has passed without
- * a mark, and what a probe says of the time left. Nothing is forecast once pulled.
+ * a mark, and what a probe says of the time left. Nothing is forecast once pulled. The pull is the one that the question
+ * asks about; a staged pull asks for each part with `pullForecast`.
  */
 export function forecastFrom(
   { question, fits }: Pick<Expectation, 'question' | 'fits'>,
@@ -32,32 +33,51 @@ export function forecastFrom(
 ): Forecast[] {
   if (reached.pull !== undefined) return [];
   const at = crackForecasts(fits, reached, nowS, probe);
+  const cracks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack'] as const).flatMap((milestone) => {
+    const found = at[milestone];
+    return found ? [{ milestone, ...notBefore(nowS, found) }] : [];
+  });
+  return [...cracks, pullFrom(fits, question, at, reached, nowS)];
+}
+
+/** What a pull is meant for: its shade, and the rule where it has one. */
+export type PullWish = Pick<ForecastQuestion, 'shade' | 'rule'>;
+
+/** When to pull for a wish, as `forecastFrom` has it for the question's own. */
+export function pullForecast(
+  { fits }: Pick<Expectation, 'fits'>,
+  wish: PullWish,
+  reached: Milestones,
+  nowS: number,
+  probe?: ProbeOpinion,
+): Forecast {
+  return pullFrom(fits, wish, crackForecasts(fits, reached, nowS, probe), reached, nowS);
+}
+
+type CrackForecasts = Partial<Record<Exclude<ForecastMilestone, 'pull'>, UsualSeconds>>;
+
+function pullFrom(fits: Fits, wish: PullWish, at: CrackForecasts, reached: Milestones, nowS: number): Forecast {
   const first = reached.firstCrack ?? at.firstCrack;
   const firstCrack: UsualSeconds = typeof first === 'number' ? exactly(first) : (first ?? exactly(nowS));
   const offFirst = offFirstCrack(fits, reached);
-  const { afterCrackShare } = shadeOf(question.shade);
+  const { afterCrackShare } = shadeOf(wish.shade);
   const byShade = toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, nowS);
   const known = (milestone: 'firstCrackEnd' | 'secondCrack') => {
     const mark = reached[milestone];
     return mark === undefined ? (at[milestone] ?? exactly(nowS)) : exactly(mark);
   };
-  const { by, ...pull } = pullAt(question.rule, question.shade, {
+  const { by, ...pull } = pullAt(wish.rule, wish.shade, {
     firstCrack,
     firstCrackEnd: known('firstCrackEnd'),
     secondCrack: known('secondCrack'),
     byShade,
   });
-  const cracks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack'] as const).flatMap((milestone) => {
-    const found = at[milestone];
-    return found ? [{ milestone, ...notBefore(nowS, found) }] : [];
-  });
-  const meantS = question.rule && reached.firstCrack !== undefined ? pull.medianS : meantByShade();
-  return [...cracks, { milestone: 'pull', by, meantS, ...notBefore(nowS, pull) }];
-
-  // Counted as if no time had passed since first crack: passing it by does not move what was meant.
-  function meantByShade(): number {
-    return toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, 0).medianS;
-  }
+  // By the shade alone it is counted as if no time had passed since first crack: passing it by does not move what was meant.
+  const meantS =
+    by === 'guard' || (wish.rule && reached.firstCrack !== undefined)
+      ? pull.medianS
+      : toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, 0).medianS;
+  return { milestone: 'pull', by, meantS, ...notBefore(nowS, pull) };
 }
 
 /** The milestones as reached, and where they are not, as forecast at the middle. */
@@ -69,12 +89,7 @@ export function knownOrExpected(reached: Milestones, forecasts: readonly Forecas
 type Fits = Expectation['fits'];
 
 /** Forecasts up to second crack; what is reached, or skipped over, has none: nobody waits for yellow after first crack. */
-function crackForecasts(
-  fits: Fits,
-  reached: Milestones,
-  nowS: number,
-  probe?: ProbeOpinion,
-): Partial<Record<Exclude<ForecastMilestone, 'pull'>, UsualSeconds>> {
+function crackForecasts(fits: Fits, reached: Milestones, nowS: number, probe?: ProbeOpinion): CrackForecasts {
   const { yellow, firstCrack, firstCrackEnd, secondCrack } = reached;
   if (secondCrack !== undefined) return {};
   if (firstCrack !== undefined) {
@@ -98,7 +113,7 @@ function crackForecasts(
 
 function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number, probe?: ProbeOpinion): UsualSeconds {
   if (yellow === undefined) {
-    const whole = fits.predict('toFirstCrack');
+    const whole = pushedBy(overdueYellow(fits, nowS), fits.predict('toFirstCrack'));
     return probe ? from(nowS, lengthFrom(combined(leftOf(whole, nowS), probe))) : lengthFrom(whole, nowS);
   }
   const offYellow = Math.log(Math.max(yellow, 1)) - fits.predict('toYellow').mean;
@@ -107,6 +122,19 @@ function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number
   return probe
     ? from(nowS, lengthFrom(combined(leftOf(stretch, sinceS), probe)))
     : from(yellow, lengthFrom(stretch, sinceS));
+}
+
+/** How many seconds an unmarked yellow that is overdue pushes what follows it: at the mark, nothing jumps. */
+function overdueYellow(fits: Fits, nowS: number): number {
+  const toYellow = fits.predict('toYellow');
+  const path = (yellowS: number) =>
+    yellowS + lengthFrom(fits.predict('yellowToFirst', Math.log(Math.max(yellowS, 1)) - toYellow.mean)).medianS;
+  return Math.max(0, path(lengthFrom(toYellow, nowS).medianS) - path(lengthFrom(toYellow).medianS));
+}
+
+/** A stretch so many seconds longer, as surely known. */
+function pushedBy(seconds: number, stretch: Prediction): Prediction {
+  return { ...stretch, mean: Math.log(Math.exp(stretch.mean) + seconds) };
 }
 
 /** The belief in a whole stretch turned into one in what is left of it, so that a probe's opinion can join it. */

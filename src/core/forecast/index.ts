@@ -2,10 +2,25 @@ export { circumstancesOf, pastRoastOf } from './circumstances.ts';
 export { type Conditions, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';
-export { type Forecast, forecastFrom, knownOrExpected, type ProbeOpinion } from './forecast.ts';
+export {
+  type Forecast,
+  forecastFrom,
+  knownOrExpected,
+  type ProbeOpinion,
+  type PullWish,
+  pullForecast,
+} from './forecast.ts';
 export { GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
 export { loosenessOf } from './looseness.ts';
 export { lengthFrom } from './predictive.ts';
-export { DEGREES_TO_SECOND_CRACK, type PullAt, pullAt } from './pullAt.ts';
+export {
+  DEGREES_TO_SECOND_CRACK,
+  type PullAt,
+  pullAt,
+  SECOND_CRACK_LATE_S,
+  SECOND_CRACK_WANTED_S,
+  secondCrackGuardS,
+} from './pullAt.ts';
 export { type Expectation, type ForecastMilestone, type ForecastQuestion, forecastMilestones } from './question.ts';
 export { type Observation, packRows } from './rows.ts';
+export { type UsualHere, usualHere } from './usualHere.ts';

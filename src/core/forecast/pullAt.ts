@@ -18,10 +18,21 @@ export const DEGREES_TO_SECOND_CRACK = 27;
 const SNAPS_BEFORE_S = 8;
 
 /**
- * Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says: a light roast
- * that reaches second crack is missed, and past very dark lies fire (handbook, sections 2 and 12). The figures are ours.
+ * Seconds of rolling second crack at which each shade is meant to leave the heat; a light roast that reaches second crack
+ * is missed. Half a minute is dark, a minute very dark (handbook, section 14); the figures between are ours.
  */
-const GUARD_S: Readonly<Record<ShadeNumber, number>> = { 1: 0, 2: 0, 3: 0, 4: 0, 5: 25, 6: 70, 7: 130 };
+export const SECOND_CRACK_WANTED_S = { 1: 0, 2: 0, 3: 0, 4: 0, 5: 5, 6: 25, 7: 50 } as const satisfies Record<
+  ShadeNumber,
+  number
+>;
+/** So much later than wanted is dangerous for any shade that goes into second crack, seconds; ours. */
+export const SECOND_CRACK_LATE_S = 20;
+
+/** Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says. */
+export function secondCrackGuardS(shade: ShadeNumber): number {
+  const wanted = SECOND_CRACK_WANTED_S[shade];
+  return wanted === 0 ? 0 : wanted + SECOND_CRACK_LATE_S;
+}
 
 /** When to pull, and whether the rule or the guard says so. */
 export interface PullAt extends UsualSeconds {
@@ -31,7 +42,7 @@ export interface PullAt extends UsualSeconds {
 /** The earlier of the rule and the guard; without a rule, of the shade's usual time and the guard. */
 export function pullAt(rule: PullRule | undefined, shade: ShadeNumber, anchors: PullAnchors): PullAt {
   const byRule = ruleAt(rule, anchors);
-  const guard = plus(anchors.secondCrack, GUARD_S[shade]);
+  const guard = plus(anchors.secondCrack, secondCrackGuardS(shade));
   return guard.medianS < byRule.medianS ? { ...guard, by: 'guard' } : { ...byRule, by: 'rule' };
 }
 

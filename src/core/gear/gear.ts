@@ -31,6 +31,9 @@ export const gearSchema = z.strictObject({
   coolDownMin: z.number().min(0).max(240).optional(),
   /** How long it is heated before the beans go in; 0 for a cold start. */
   preheatMin: z.number().min(0).max(60).optional(),
+  /** Hot enough at this reading, °C, or when this is seen: "a drop of water dances". */
+  preheatC: z.number().min(0).max(400).optional(),
+  preheatSign: z.string().trim().min(1).max(80).optional(),
   probe: probe.optional(),
   /** Rewired or opened: shows the caution. Gander never tells how. */
   modified: z.literal(true).optional(),
@@ -41,7 +44,12 @@ export const gearSchema = z.strictObject({
     .array(
       z.strictObject({
         when: z.discriminatedUnion('kind', [
-          z.strictObject({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
+          z.strictObject({
+            kind: z.literal('at'),
+            atS: z.number().min(0).max(7200),
+            /** Again and again, this often, from `atS` on. */
+            everyS: z.number().min(20).max(7200).optional(),
+          }),
           z.strictObject({
             kind: z.literal('milestone'),
             milestone: z.enum(['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack']),

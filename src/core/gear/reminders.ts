@@ -12,38 +12,56 @@ const WORDS = {
 } as const;
 type ReminderMilestone = keyof typeof WORDS;
 const EXAMPLE = '8:00 turn the tray';
+/** Nobody can do something more often than this, seconds. */
+const LEAST_EVERY_S = 20;
 
 /** A reminder as it is typed: a time or a milestone, then what to do. */
 export function reminderLine({ when, text }: GearReminder): string {
-  return `${when.kind === 'at' ? formatClock(when.atS) : WORDS[when.milestone]} ${text}`;
+  if (when.kind === 'milestone') return `${WORDS[when.milestone]} ${text}`;
+  if (when.everyS === undefined) return `${formatClock(when.atS)} ${text}`;
+  const from = when.atS === when.everyS ? '' : ` from ${formatClock(when.atS)}`;
+  return `every ${formatClock(when.everyS)}${from} ${text}`;
 }
 
 /**
- * Reads reminders, one a line: `8:00 turn the tray`, `yellow lid off`. Empty lines are passed over. Gives all of them, or an
- * issue that names the line.
+ * Reads reminders, one a line: `8:00 turn the tray`, `yellow lid off`, `every 3:30 press start`, `every 3:00 from 6:00 turn
+ * the tray`. Empty lines are passed over. Gives all of them, or an issue that names the line.
  */
 export function parseReminders(text: string): Result<GearReminder[]> {
   const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '');
   const reminders: GearReminder[] = [];
   for (const line of lines) {
-    const milestone = (Object.keys(WORDS) as ReminderMilestone[]).find((each) =>
-      line.trim().toLowerCase().startsWith(`${WORDS[each]} `),
-    );
-    const [head = '', ...rest] = milestone
-      ? [WORDS[milestone], line.trim().slice(WORDS[milestone].length)]
-      : line.trim().split(/\s+/);
-    const clock = milestone ? undefined : parseClock(head);
-    const what = rest.join(' ').trim().slice(0, 80);
-    if ((clock && !clock.ok) || what === '')
+    const found = reminderOf(line.trim());
+    if (!found)
       return failure({
         code: 'empty',
         path: [],
         expected: `“${line.trim()}” as a time or a milestone and what to do, such as ${EXAMPLE}`,
       });
-    reminders.push({
-      when: milestone ? { kind: 'milestone', milestone } : { kind: 'at', atS: clock?.ok ? clock.value : 0 },
-      text: what[0]?.toUpperCase() + what.slice(1),
-    });
+    reminders.push({ ...found, text: found.text[0]?.toUpperCase() + found.text.slice(1) });
   }
   return success(reminders.slice(0, 10));
+}
+
+const MOST_TEXT = 80;
+
+function reminderOf(line: string): GearReminder | undefined {
+  const milestone = (Object.keys(WORDS) as ReminderMilestone[]).find((each) =>
+    line.toLowerCase().startsWith(`${WORDS[each]} `),
+  );
+  if (milestone) return described({ kind: 'milestone', milestone }, line.slice(WORDS[milestone].length));
+  const again = /^every\s+(\S+)(?:\s+from\s+(\S+))?\s+(.*)$/i.exec(line);
+  if (again) {
+    const [every, from] = [parseClock(again[1] as string), parseClock(again[2] ?? (again[1] as string))];
+    if (!every.ok || !from.ok || every.value < LEAST_EVERY_S || from.value < 0) return undefined;
+    return described({ kind: 'at', atS: from.value, everyS: every.value }, again[3] as string);
+  }
+  const [head = '', ...rest] = line.split(/\s+/);
+  const clock = parseClock(head);
+  return clock.ok && clock.value >= 0 ? described({ kind: 'at', atS: clock.value }, rest.join(' ')) : undefined;
+}
+
+function described(when: GearReminder['when'], text: string): GearReminder | undefined {
+  const what = text.trim().slice(0, MOST_TEXT);
+  return what === '' ? undefined : { when, text: what };
 }

@@ -31,12 +31,28 @@ export function crackProposal(
 /** A quiet gap of so long after first crack makes the next crack a snap of second; common roasting knowledge. */
 const GAP_S = 20;
 
-/** Whether the crack that is tapped at `nowS` is a pop of first or a snap of second. */
-export function kindOfCrack(live: readonly LiveEntry[], reached: Milestones, nowS: number): 'first' | 'second' {
+/**
+ * Whether the crack that is tapped at `nowS` is a pop of first or a snap of second: by what was marked, else by the
+ * quiet gap since the last pop or, where nobody tapped, since first crack was marked. `secondEarlyS` is the early end of
+ * second crack's forecast: before it, without pops that rolled, a gap says nothing.
+ */
+export function kindOfCrack(
+  live: readonly LiveEntry[],
+  reached: Milestones,
+  nowS: number,
+  secondEarlyS = Number.POSITIVE_INFINITY,
+): 'first' | 'second' {
   if (reached.secondCrack !== undefined || reached.firstCrackEnd !== undefined) return 'second';
-  const last = timesOf(live, 'first').at(-1);
-  const rolled =
-    reached.firstCrack !== undefined && crackOnsets('first', timesOf(live, 'first'), nowS).rollingS !== undefined;
-  const snapping = timesOf(live, 'second').length > 0;
-  return rolled && (snapping || (last !== undefined && nowS - last >= GAP_S)) ? 'second' : 'first';
+  if (reached.firstCrack === undefined) return 'first';
+  if (timesOf(live, 'second').length > 0) return 'second';
+  const pops = timesOf(live, 'first');
+  const quietS = nowS - Math.max(reached.firstCrack, pops.at(-1) ?? 0);
+  const rolled = crackOnsets('first', pops, nowS).rollingS !== undefined;
+  return quietS >= GAP_S && (rolled || nowS >= secondEarlyS) ? 'second' : 'first';
+}
+
+/** Cracks that the gap alone made snaps, while nobody marked second crack or the end of first. */
+export function guessedSnaps(live: readonly LiveEntry[], reached: Milestones): LiveEntry[] {
+  if (reached.secondCrack !== undefined || reached.firstCrackEnd !== undefined || reached.pull !== undefined) return [];
+  return live.filter((entry) => entry.kind === 'crack' && entry.crack === 'second');
 }

@@ -1,6 +1,31 @@
-export { type CrackProposal, crackProposal, kindOfCrack } from './crackProposals.ts';
-export { type Cue, type CueSituation, cuesFor, type Reminder } from './cues.ts';
-export { DANGER_PAST_FIRST_CRACK_C, ownFirstCrackC, probeMovedByC, USUAL_FIRST_CRACK_C } from './ownFirstCrack.ts';
+export { type CrackProposal, crackProposal, guessedSnaps, kindOfCrack } from './crackProposals.ts';
+export {
+  DANGER_PAST_FIRST_CRACK_C,
+  type FirstCrackC,
+  firstCrackC,
+  ownFirstCrackC,
+  probeMovedByC,
+} from './firstCrackC.ts';
+export { type AtTheHeat, forecastsAhead, heatNow } from './heatNow.ts';
+export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';
 export { probeOpinion } from './probeOpinion.ts';
-export { type Reading, rateOfRise, readingAt } from './rateOfRise.ts';
-export { farOffCurve, looksFahrenheit, type StreamFault, streamFault } from './readingChecks.ts';
+export { heardMilestones, type PullDue, type PullPlan, pullsDue } from './pullsDue.ts';
+export { isFresh, type Reading, rateOfRise, readingAt } from './rateOfRise.ts';
+export {
+  doubtfulReading,
+  farOffCurve,
+  isSameReading,
+  looksFahrenheit,
+  readingsOf,
+  type StreamFault,
+  streamFault,
+  trustedReadings,
+} from './readingChecks.ts';
+export { HAND_WARM_S } from './tell/cooling.ts';
+export { pastFirstCrackC } from './tell/dangers.ts';
+export { awaited } from './tell/marks.ts';
+export { type NextWords, nextWords } from './tell/nextWords.ts';
+export { preheatTarget } from './tell/preheat.ts';
+export type { HeatSituation, HeatWords } from './tell/situation.ts';
+export { type Answer, type Deed, gravestFirst, type Level, type Telling } from './tell/telling.ts';
+export { tellingsFor } from './tell/tellings.ts';

@@ -1,5 +1,5 @@
 import type { ProbeOpinion } from '../forecast/index.ts';
-import { USUAL_FIRST_CRACK_C } from './ownFirstCrack.ts';
+import { USUAL_FIRST_CRACK_C } from './firstCrackC.ts';
 import { type Reading, rateOfRise } from './rateOfRise.ts';
 
 /** Below this the curve still bends too much to be drawn out to first crack, °C before it. */

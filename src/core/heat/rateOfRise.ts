@@ -14,6 +14,12 @@ const HAND_READINGS = 4;
 const LEAST_READINGS = 3;
 const LEAST_SPAN_S = { streamed: 8, hand: 20 } as const;
 const STALE_S = { streamed: 12, hand: 75 } as const;
+
+/** Whether a reading still speaks of now: a streamed one for 12 s, a typed one for 75. */
+export function isFresh({ at, streamed }: Reading, nowS: number): boolean {
+  return nowS - at <= STALE_S[streamed ? 'streamed' : 'hand'];
+}
+
 /** One reading this far off the line of the others, and this many times their scatter, is thrown out; °C. */
 const OUTLIER_C = 2.5;
 const OUTLIER_TIMES = 4;
@@ -29,7 +35,7 @@ export function rateOfRise(readings: readonly Reading[], nowS: number): number |
   const last = sorted.at(-1);
   if (!last) return undefined;
   const kind = last.streamed ? 'streamed' : 'hand';
-  if (nowS - last.at > STALE_S[kind]) return undefined;
+  if (!isFresh(last, nowS)) return undefined;
   const window = last.streamed
     ? sorted.filter(({ at }) => at >= last.at - STREAM_WINDOW_S)
     : sorted.filter(({ at }) => at >= last.at - HAND_WINDOW_S).slice(-HAND_READINGS);

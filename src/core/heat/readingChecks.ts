@@ -1,3 +1,4 @@
+import type { LiveEntry } from '../roast/index.ts';
 import type { Reading } from './rateOfRise.ts';
 
 /** A typed reading further than this from where the curve points is asked about once, °C. */
@@ -24,13 +25,18 @@ const MOST_C = 400;
 /** Closer readings than this say nothing new, seconds. */
 const BURST_S = 0.4;
 
+/** Whether two streamed readings at these times are one: no probe of use here speaks more often. */
+export function isSameReading(aS: number, bS: number): boolean {
+  return Math.abs(aS - bS) < BURST_S;
+}
+
 /** Why a streamed reading is left out; undefined when it is taken. `lastAt` is the newest that was taken. */
 export function streamFault(celsius: number, at: number, lastAt: number | undefined): StreamFault | undefined {
   if (!Number.isFinite(celsius)) return 'notANumber';
   if (celsius < LEAST_C || celsius > MOST_C) return 'outOfRange';
   if (lastAt === undefined) return undefined;
   if (at <= lastAt) return 'backwards';
-  return at - lastAt < BURST_S ? 'burst' : undefined;
+  return isSameReading(at, lastAt) ? 'burst' : undefined;
 }
 
 /** Beans are never this hot for long; a probe that says so shows °F. */
@@ -40,4 +46,38 @@ const LOOKS_FAHRENHEIT_C = 285;
 export function looksFahrenheit(readings: readonly Reading[]): boolean {
   const last = readings.slice(-5);
   return last.length === 5 && last.every(({ celsius }) => celsius > LOOKS_FAHRENHEIT_C);
+}
+
+type ReadingEntry = Extract<LiveEntry, { kind: 'reading' }>;
+
+/** Beans burn before they are this hot, °C; a typed reading above it is a slip, or °F. */
+const MOST_BEANS_C = 270;
+
+/**
+ * The last typed reading where it cannot be, or lies far off the curve, and nobody stood by it: it is asked about, and
+ * no alarm goes by it meanwhile. `expectedC` is where the curve points.
+ */
+export function doubtfulReading(
+  live: readonly LiveEntry[],
+): { readonly entry: ReadingEntry; readonly expectedC: number | undefined } | undefined {
+  const entry = live.findLast((each) => each.kind === 'reading' && each.source === 'hand');
+  if (entry?.kind !== 'reading' || entry.sure) return undefined;
+  const expectedC = farOffCurve(
+    readingsOf(live).filter(({ at }) => at < entry.at),
+    { at: entry.at, celsius: entry.celsius, streamed: false },
+  );
+  return expectedC !== undefined || entry.celsius > MOST_BEANS_C ? { entry, expectedC } : undefined;
+}
+
+/** The readings among live entries, in order of time. */
+export function readingsOf(live: readonly LiveEntry[]): Reading[] {
+  return live.flatMap((entry) =>
+    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source !== 'hand' }] : [],
+  );
+}
+
+/** The readings without the one that is in doubt. */
+export function trustedReadings(live: readonly LiveEntry[]): Reading[] {
+  const doubtful = doubtfulReading(live)?.entry.id;
+  return readingsOf(live.filter(({ id }) => id !== doubtful));
 }

@@ -1,6 +1,6 @@
 import { type Lot, lotTitle, type Process } from '../bean/index.ts';
 import type { Gear } from '../gear/index.ts';
-import { finalShade, liveEntries, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
+import { finalShade, liveEntries, meantShade, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 
@@ -44,7 +44,7 @@ export function journalRow(
     lot: lot ? lotTitle(lot) : '',
     gear: gear?.nickname ?? '',
     process: lot?.process,
-    shade: finalShade(roast) ?? roast.wantedShade,
+    shade: finalShade(roast) ?? meantShade(roast),
     stars: roast.stars,
     firstCrackS: firstCrack,
     pullS: pull,

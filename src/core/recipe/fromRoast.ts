@@ -1,5 +1,5 @@
 import { movesMade } from '../experiment/index.ts';
-import { finalShade, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
+import { finalShade, meantShade, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
 
@@ -14,7 +14,7 @@ export function recipeFrom(roast: Roast, named: Pick<Recipe, 'id' | 'name' | 'cr
     lotId: roast.lotId,
     gearId: roast.gearId,
     greenGrams: roast.greenGrams,
-    shade: finalShade(roast) ?? roast.wantedShade,
+    shade: finalShade(roast) ?? meantShade(roast),
     ...(roast.pullRule ? { pullRule: roast.pullRule } : {}),
     moves: movesMade(roast),
     guide: {

@@ -5,6 +5,20 @@ export function elapsedS(roast: Pick<Roast, 'chargedAt' | 'clockShiftMs'>, nowMs
   return roast.chargedAt === undefined ? undefined : (nowMs - Date.parse(roast.chargedAt) - roast.clockShiftMs) / 1000;
 }
 
+/** Seconds on the clock of the roast screen: since charge, and before it since the preheat began. */
+export function heatS(
+  roast: Pick<Roast, 'chargedAt' | 'clockShiftMs' | 'preheatedAt' | 'createdAt'>,
+  nowMs: number,
+): number {
+  return elapsedS(roast, nowMs) ?? (nowMs - Date.parse(roast.preheatedAt ?? roast.createdAt)) / 1000;
+}
+
+/** How long the gear was heated before the beans went in, seconds; 0 without a preheat or before the charge. */
+export function preheatS(roast: Pick<Roast, 'chargedAt' | 'preheatedAt'>): number {
+  if (!roast.chargedAt || !roast.preheatedAt) return 0;
+  return (Date.parse(roast.chargedAt) - Date.parse(roast.preheatedAt)) / 1000;
+}
+
 /** A jump of the device's clock smaller than this is drift and left alone, milliseconds. */
 const LEAST_JUMP_MS = 2000;
 

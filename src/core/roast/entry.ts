@@ -46,6 +46,9 @@ const sense = z.strictObject({
 });
 const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(500) });
 
+/** A planned move that is not made: its place in `plannedMoves`. */
+const skip = z.strictObject({ ...common, kind: z.literal('skip'), planned: z.int().min(0).max(19) });
+
 /** Says something new about an earlier entry. A field set to `null` is emptied; one left out stays. */
 const amend = z.strictObject({
   ...common,
@@ -61,7 +64,7 @@ const amend = z.strictObject({
 /** Takes an earlier entry back; an undo taken back brings it again. */
 const undo = z.strictObject({ ...common, kind: z.literal('undo'), target: idSchema('entry') });
 
-const recorded = [mark, crack, pull, reading, move, smell, colour, sense, note] as const;
+const recorded = [mark, crack, pull, reading, move, smell, colour, sense, note, skip] as const;
 
 /** One line of the log. The log only ever grows; what holds now is derived by `liveEntries`. */
 export const entrySchema = z.discriminatedUnion('kind', [...recorded, amend, undo]);

@@ -1,4 +1,5 @@
 import type { Id } from '../ids/index.ts';
+import { preheatS } from './clock.ts';
 import type { Entry } from './entry.ts';
 import { lastUndoable } from './liveEntries.ts';
 import type { Roast } from './roast.ts';
@@ -43,8 +44,8 @@ const isIn = (roast: Roast, id: string) => roast.entries.some((entry) => entry.i
 
 /** Until the charge, times count from the beginning of the preheat; from then on, from the charge. */
 function charged(roast: Roast, chargedAt: string): Roast {
-  const preheatS = roast.preheatedAt ? (Date.parse(chargedAt) - Date.parse(roast.preheatedAt)) / 1000 : 0;
-  const moved = (atS: number) => Math.round((atS - preheatS) * 100) / 100;
+  const heatedS = preheatS({ ...roast, chargedAt });
+  const moved = (atS: number) => Math.round((atS - heatedS) * 100) / 100;
   return {
     ...roast,
     chargedAt,

@@ -1,4 +1,4 @@
-export { clockJumpMs, elapsedS } from './clock.ts';
+export { clockJumpMs, elapsedS, heatS, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
@@ -43,7 +43,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
-export { finalShade, isUnderWay, milestonesOfRoast, pullsOf, roastedGrams } from './progress.ts';
+export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pullsOf, roastedGrams } from './progress.ts';
 export { type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';

@@ -60,6 +60,7 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
     case 'smell':
     case 'colour':
     case 'sense':
+    case 'skip':
       return next;
     default:
       return assertNever(next);

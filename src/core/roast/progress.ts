@@ -35,3 +35,12 @@ export function roastedGrams(roast: Pick<Roast, 'entries'>): number | undefined 
 export function finalShade(roast: Pick<Roast, 'entries'>): ShadeNumber | undefined {
   return pullsOf(roast).at(-1)?.shade;
 }
+
+/** The shade that was meant for a pull, counted from 0: that of its part of a staged pull, else that of the whole; the last pull's unless said. */
+export function meantShade(
+  roast: Pick<Roast, 'wantedShade' | 'plannedParts'>,
+  pull = Number.POSITIVE_INFINITY,
+): ShadeNumber {
+  const parts = roast.plannedParts;
+  return parts?.[Math.min(pull, parts.length - 1)]?.shade ?? roast.wantedShade;
+}

@@ -1,3 +1,4 @@
+export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseNumber } from './parseNumber.ts';

@@ -1,4 +1,13 @@
-import { evennesses, evennessNames, finalShade, type PullEntry, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import {
+  evennesses,
+  evennessNames,
+  finalShade,
+  meantShade,
+  type PullEntry,
+  pullsOf,
+  type Roast,
+  roastedGrams,
+} from '@/core/roast';
 import { judgeLoss, lossPercent, type ShadeNumber, shadeOf } from '@/core/shade';
 import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
@@ -35,7 +44,7 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
       <ShadePicker
         label="Shade as it turned out"
         value={last.shade}
-        wanted={roast.wantedShade}
+        wanted={meantShade(roast)}
         onChange={(shade) => amendPull(last, { shade: shade ?? null })}
       />
       <div>
@@ -63,7 +72,7 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
 function LossLine({ roast }: { readonly roast: Roast }) {
   const words = useWords();
   const roasted = roastedGrams(roast);
-  const shade = finalShade(roast) ?? roast.wantedShade;
+  const shade = finalShade(roast) ?? meantShade(roast);
   const { mean, sd } = shadeOf(shade).lossPercent;
   const usual = `${words.shade(shade)} usually loses ${(mean - sd).toFixed(1)} to ${(mean + sd).toFixed(1)} %`;
   if (roasted === undefined)

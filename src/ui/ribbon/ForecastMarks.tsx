@@ -50,8 +50,8 @@ export function ForecastMarks({
         text: `${milestoneNames[milestone]} ${formatClock(at)}`,
         sure: true,
       })),
-      ...forecasts.map(({ milestone, medianS }) => ({
-        key: milestone,
+      ...forecasts.map(({ milestone, medianS }, i) => ({
+        key: `${milestone}-${i}`,
         at: medianS,
         text: `${milestoneNames[milestone]} ${formatClock(medianS)}`,
         sure: false,
@@ -63,7 +63,8 @@ export function ForecastMarks({
   return (
     <svg aria-hidden="true" width={width} height={MARKS_HEIGHT} className="block overflow-visible" fill={colour}>
       {forecasts.map(({ milestone, medianS, earlyS, lateS }, i) => (
-        <g key={milestone}>
+        // biome-ignore lint/suspicious/noArrayIndexKey: a staged pull has several pulls to come
+        <g key={`${milestone}${i}`}>
           <rect
             x={x(earlyS)}
             y={i === 0 ? 25 : 27}
@@ -92,11 +93,17 @@ interface Place {
   readonly right: number;
 }
 
-/** What was reached has its place first, the latest first; then expectations, the nearest first. */
+/** What comes next has its place first; then what was reached, the latest first; then what is expected, the nearest first: the pull gives way before first crack, first crack before the rest. */
 function placed(labels: readonly Label[], x: (at: number) => number, width: number) {
   const taken: Place[] = [];
+  const next = labels.filter(({ sure }) => !sure).sort((a, b) => a.at - b.at)[0];
   return [...labels]
-    .sort((a, b) => Number(b.sure) - Number(a.sure) || (a.sure ? b.at - a.at : a.at - b.at))
+    .sort(
+      (a, b) =>
+        Number(b === next) - Number(a === next) ||
+        Number(b.sure) - Number(a.sure) ||
+        (a.sure ? b.at - a.at : a.at - b.at),
+    )
     .flatMap((label) => {
       const place = placeFor(label.text, x(label.at), width, taken);
       if (!place) return [];

@@ -27,6 +27,8 @@ export const CRACK_ROOM = 14;
 const MOVE_ROOM = 12;
 const WORD_ROOM = 28;
 const GUIDE_HEIGHT = 8;
+/** A guide takes so much besides the body, pixels. */
+export const GUIDE_ROOM = GUIDE_HEIGHT + 4;
 
 /** One roast as one horizontal ribbon, the same everywhere. Its text equivalent is its label. */
 export function Ribbon(props: RibbonProps) {
@@ -35,7 +37,7 @@ export function Ribbon(props: RibbonProps) {
   if (width <= 0) return null;
   const x = timeScale(fromS, toS, width);
   const top = CRACK_ROOM;
-  const guideRoom = guide ? GUIDE_HEIGHT + 4 : 0;
+  const guideRoom = guide ? GUIDE_ROOM : 0;
   const bottom = top + bodyHeight + guideRoom;
   const height = bottom + (words ? WORD_ROOM : MOVE_ROOM);
   return (

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo } from 'react';
+import { readingsOf } from '@/core/heat';
 import { liveEntries, milestonesOf } from '@/core/roast';
-import { readingsOf } from '@/store/readings';
 import { shortDate } from '@/ui/dates';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { useWords } from '@/ui/useHousehold';

@@ -1,9 +1,9 @@
 import { changeWords } from '@/core/experiment';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
-import { capital } from '@/ui/capital';
 import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
 import type { ExperimentNow } from './readExperiments';

@@ -2,12 +2,12 @@ import { Download, Tag, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { MOST_COMPARED } from '@/core/compare';
 import { roastContent } from '@/core/exchange';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
-import { capital } from '@/ui/capital';
 import { saveNotebook } from '@/ui/saveNotebook';
 
 interface TickedProps {

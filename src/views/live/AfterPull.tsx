@@ -17,7 +17,7 @@ export function AfterPull({ named, model }: AfterPullProps) {
   return (
     <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[560fr_612fr]">
       <div className="space-y-4">
-        {model.reached.cooled === undefined && (
+        {model.at.reached.cooled === undefined && (
           <button
             type="button"
             className="bg-bill text-on-bill flex h-36 w-full items-end rounded-3xl p-7 active:brightness-90"
@@ -32,7 +32,7 @@ export function AfterPull({ named, model }: AfterPullProps) {
           weigh. Heat off and nothing left in the gear?
         </p>
         <div className="flex flex-wrap gap-3">
-          <LinkButton href={page} variant={model.reached.cooled === undefined ? 'plain' : 'next'} size="large">
+          <LinkButton href={page} variant={model.at.reached.cooled === undefined ? 'plain' : 'next'} size="large">
             Done: to its page
           </LinkButton>
           <LinkButton href="/roast/" size="large">

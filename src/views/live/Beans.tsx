@@ -3,7 +3,8 @@ import { beanColour } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
 import { useWidth } from '@/ui/useWidth';
 
-const HEIGHT = 150;
+/** Room for the words below the beans, pixels. */
+const CAPTION = 26;
 const BEANS = 130;
 const FRAME_MS = 60;
 
@@ -14,7 +15,8 @@ const places = Array.from({ length: BEANS }, (_, i) => {
 });
 
 /** The simulated beans: how far their colours lie apart, how they move, chaff in the air, smoke over them. */
-export function Beans({ beans }: { readonly beans: BeansNow }) {
+export function Beans({ beans, height }: { readonly beans: BeansNow; readonly height: number }) {
+  const canvasHeight = height - CAPTION;
   const { ref, width } = useWidth();
   const canvas = useRef<HTMLCanvasElement>(null);
   const latest = useRef(beans);
@@ -23,21 +25,28 @@ export function Beans({ beans }: { readonly beans: BeansNow }) {
     const context = canvas.current?.getContext('2d');
     if (!context || width <= 0) return;
     const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
-    const paint = () => draw(context, latest.current, width, still ? 0 : performance.now() / 1000);
+    const paint = () =>
+      draw(context, latest.current, { width, height: canvasHeight }, still ? 0 : performance.now() / 1000);
     paint();
     const timer = setInterval(paint, still ? 1000 : FRAME_MS);
     return () => clearInterval(timer);
-  }, [width]);
+  }, [width, canvasHeight]);
   return (
-    <figure ref={ref} className="mt-5">
-      <canvas ref={canvas} width={width} height={HEIGHT} className="block rounded-2xl" />
-      <figcaption className="text-husk mt-1 text-[0.95rem]">{beansWords(beans)}</figcaption>
+    <figure ref={ref} className="overflow-hidden">
+      <canvas ref={canvas} width={width} height={canvasHeight} className="block rounded-2xl" />
+      <figcaption className="text-husk truncate text-[0.9rem]">{beansWords(beans)}</figcaption>
     </figure>
   );
 }
 
-function draw(context: CanvasRenderingContext2D, beans: BeansNow, width: number, timeS: number): void {
-  context.clearRect(0, 0, width, HEIGHT);
+function draw(
+  context: CanvasRenderingContext2D,
+  beans: BeansNow,
+  size: { width: number; height: number },
+  timeS: number,
+): void {
+  const { width, height } = size;
+  context.clearRect(0, 0, width, height);
   const lift = Math.min(1.2, beans.movement) * 9;
   for (const { x, y, turn, place } of places) {
     const tone =
@@ -45,7 +54,7 @@ function draw(context: CanvasRenderingContext2D, beans: BeansNow, width: number,
     const sway = timeS === 0 ? 0 : Math.sin(timeS * 3 + turn * 7) * lift;
     const hop = timeS === 0 ? 0 : Math.abs(Math.sin(timeS * 2.3 + turn * 5)) * lift * 1.4;
     context.save();
-    context.translate(14 + x * (width - 28) + sway, 34 + y * (HEIGHT - 50) - hop);
+    context.translate(14 + x * (width - 28) + sway, 34 + y * (height - 50) - hop);
     context.rotate(turn + sway * 0.08);
     context.fillStyle = beanColour(tone);
     context.beginPath();
@@ -63,11 +72,11 @@ function draw(context: CanvasRenderingContext2D, beans: BeansNow, width: number,
   context.fillStyle = '#d9b98a';
   for (let i = 0; i < chaff; i++) {
     const rise = (timeS * 0.25 + i * 0.13) % 1;
-    context.fillRect(((i * 97) % 100) * 0.01 * width, HEIGHT * (1 - rise), 5, 2);
+    context.fillRect(((i * 97) % 100) * 0.01 * width, height * (1 - rise), 5, 2);
   }
   if (beans.smoke > 0) {
     context.fillStyle = `rgb(150 140 130 / ${0.45 * beans.smoke})`;
-    context.fillRect(0, 0, width, HEIGHT);
+    context.fillRect(0, 0, width, height);
   }
 }
 

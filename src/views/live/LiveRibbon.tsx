@@ -1,30 +1,41 @@
 import { ForecastMarks, MARKS_HEIGHT } from '@/ui/ribbon/ForecastMarks';
-import { CRACK_ROOM, Ribbon } from '@/ui/ribbon/Ribbon';
+import { CRACK_ROOM, GUIDE_ROOM, Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { useWidth } from '@/ui/useWidth';
 import { liveEndS } from './liveEndS';
 import type { LiveRoastModel } from './useLiveRoast';
+import { useRoom } from './useRoom';
 
-const WIDE_BODY = 76;
-const PHONE_BODY = 56;
-const PHONE_PX = 640;
+/** Height of the body with a guide or without, so that the zone is filled and never outgrown (live/heat.css), pixels. */
+const BODY = { low: 22, phone: 40, roomy: 60 } as const;
 
 /** The ribbon as it grows, half on the field and half below it, with the pale expectation ahead of now. */
 export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const { ref, width } = useWidth();
-  const { reached, nowS, ribbon } = model;
-  const shown = model.forecasts.filter(({ milestone }) => milestone === model.next || milestone === 'pull');
+  const { roomy, low } = useRoom();
+  const { at, ribbon, guide } = model;
   const toS = liveEndS(model);
-  const bodyHeight = width < PHONE_PX ? PHONE_BODY : WIDE_BODY;
-  const nowX = (nowS / toS) * width;
+  const nowS = at.charged ? at.nowS : 0;
+  const room = BODY[roomy ? 'roomy' : low ? 'low' : 'phone'];
+  const bodyHeight = guide ? room - (low ? 8 : GUIDE_ROOM) : room;
+  const awaitedMarks = model.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
   const controlName = (id: string) => model.controls.find(({ control }) => control.id === id)?.control.label ?? id;
   return (
-    <div className="relative">
+    <div className="heat-ribbon relative">
       {/* The lower half of the ribbon lies on the plain ground; a sheet of it reaches up under the rest. */}
-      <div className="bg-chaff absolute inset-x-[-18px] bottom-0 h-[86px] sm:inset-x-[-100vw]" />
-      <div className="bg-chaff absolute inset-x-[-10px] bottom-0 rounded-t-2xl" style={{ top: MARKS_HEIGHT }} />
+      <div className="bg-chaff absolute inset-x-[-100vw] bottom-0 h-1/2" />
+      <div className="bg-chaff absolute inset-x-[-8px] bottom-0 rounded-t-2xl" style={{ top: MARKS_HEIGHT }} />
       <div ref={ref} className="relative">
-        <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={shown} colour="currentColor" />
+        <ForecastMarks
+          width={width}
+          fromS={0}
+          toS={toS}
+          reached={at.reached}
+          forecasts={awaitedMarks.filter(
+            ({ milestone }) => milestone !== 'firstCrackEnd' && milestone !== 'secondCrack',
+          )}
+          colour="currentColor"
+        />
         <div className="text-ink">
           <Ribbon
             ribbon={ribbon}
@@ -32,17 +43,21 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
             bodyHeight={bodyHeight}
             fromS={0}
             toS={toS}
-            words
-            guide={model.guide}
+            words={roomy}
+            guide={low ? undefined : guide}
             controlName={controlName}
           />
-          <TimeAxis width={width} fromS={0} toS={toS} />
+          {!low && <TimeAxis width={width} fromS={0} toS={toS} />}
         </div>
-        {model.underWay && model.charged && (
+        {model.underWay && at.charged && (
           <span
             aria-hidden="true"
-            className="bg-ink absolute w-1 rounded"
-            style={{ left: nowX - 2, top: MARKS_HEIGHT + CRACK_ROOM - 8, height: bodyHeight + 16 }}
+            className="bg-ink absolute left-[-2px] w-1 rounded"
+            style={{
+              transform: `translateX(${(nowS / toS) * width}px)`,
+              top: MARKS_HEIGHT + CRACK_ROOM - 8,
+              height: bodyHeight + 16,
+            }}
           />
         )}
       </div>

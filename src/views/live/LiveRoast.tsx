@@ -1,182 +1,270 @@
-import { lazy, Suspense, useCallback, useRef, useState } from 'react';
+import './heat.css';
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
-import { smells } from '@/core/roast';
-import { namedColours, shadeOf } from '@/core/shade';
+import type { Deed, Telling } from '@/core/heat';
+import { smells, toneAt } from '@/core/roast';
+import { fieldColour, namedColours } from '@/core/shade';
+import type { BeansNow } from '@/core/simulate';
 import { database, isPractice } from '@/store/current';
 import { say } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
+import { useHousehold, useWords } from '@/ui/useHousehold';
 import { AfterPull } from './AfterPull';
-import { Asks } from './Asks';
-import { ClockNotice } from './ClockNotice';
-import { CueBar } from './CueBar';
-import { HeatField } from './HeatField';
-import { KeysHelp } from './KeysHelp';
 import { LiveRibbon } from './LiveRibbon';
-import { MarkControls } from './MarkControls';
-import { MoreSenses } from './MoreSenses';
-import { Moves } from './Moves';
-import { NoteLine } from './NoteLine';
-import { PlannedMovesDue } from './PlannedMovesDue';
-import { Questions } from './Questions';
-import { ReadingPad } from './ReadingPad';
-import { ReadingRow } from './ReadingRow';
-import { Senses } from './Senses';
-import { TapPad } from './TapPad';
-import { TemperatureCurve } from './TemperatureCurve';
-import { useLeaveWarning, useWakeLock } from './useAtTheHeat';
+import { ColourPanel } from './tray/ColourPanel';
+import { MarksPanel } from './tray/MarksPanel';
+import { MorePanel } from './tray/MorePanel';
+import { MovesPanel } from './tray/MovesPanel';
+import { hasReadingNow, ReadingNow } from './tray/ReadingNow';
+import { ReadingPanel } from './tray/ReadingPanel';
+import { SmellPanel } from './tray/SmellPanel';
+import { CurvePanel, Tray, type TrayTab } from './tray/Tray';
+import { useAwake, useLeaveWarning } from './useAtTheHeat';
 import { useCues } from './useCues';
-import { type LiveRoastModel, useLiveRoast } from './useLiveRoast';
+import { useLiveRoast } from './useLiveRoast';
 import { useProbe } from './useProbe';
+import { useReadingDue } from './useReadingDue';
 import { useRoastKeys } from './useRoastKeys';
+import { useRoom } from './useRoom';
+import { useScreenTells } from './useScreenTells';
+import { useTapping } from './useTapping';
+import { ClockFace } from './zones/ClockFace';
+import { Greats } from './zones/Greats';
+import { NextUp } from './zones/NextUp';
+import { Answers, ToldLine } from './zones/Told';
+import { TopBar } from './zones/TopBar';
 
 /** Loaded on practice pages only. */
 const SimulatedRoast = lazy(() => import('./SimulatedRoast').then((module) => ({ default: module.SimulatedRoast })));
+const Beans = lazy(() => import('./Beans').then((module) => ({ default: module.Beans })));
 
-/** Loaded for roasts by a recipe only. */
-const PaceLine = lazy(() => import('./PaceLine').then((module) => ({ default: module.PaceLine })));
+/** Loaded when they are first wanted. */
+const KeysHelp = lazy(() => import('./KeysHelp').then((module) => ({ default: module.KeysHelp })));
+const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
 /** A second press within this time pulls; one alone does not. */
 const CONFIRM_MS = 2500;
+const OVERNIGHT_S = 7200;
 
 /** The roast screen of one roast, from the preheat to the weighed batch. */
 export function LiveRoast(named: NamedRoast) {
-  const { roast } = named;
-  const model = useLiveRoast(named);
+  const { temperatureUnit } = useWords();
+  const { cueText, takesCracks } = useHousehold();
+  const { roomy, low } = useRoom();
+  const practice = isPractice();
+  const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe?.name);
+  const [lacks, setLacks] = useState<readonly string[]>([]);
+  const screen = useScreenTells(named.roast, probe, lacks);
+  const model = useLiveRoast(named, screen.tells);
+  const { roast, at, log, controls, underWay } = model;
   const [helpOpen, setHelpOpen] = useState(false);
-  const [noteOpen, setNoteOpen] = useState(false);
-  const [padAtS, setPadAtS] = useState<number>();
   const [pullArmed, setPullArmed] = useState(false);
   const armedAt = useRef(Number.NEGATIVE_INFINITY);
-  const { log, next, controls } = model;
-  const probe = useProbe(roast, isPractice() ? undefined : named.gear?.probe?.name, model.underWay && model.charged);
-  const silent = useCues(model.cues);
-  useWakeLock(model.underWay);
-  useLeaveWarning(model.underWay && !isPractice());
+  const [tab, setTab] = useState<TrayTab>();
+  const [asked, setAsked] = useState({ reading: 0, note: 0 });
+  const [beans, setBeans] = useState<BeansNow>();
+  const silent = useCues(model.tellings);
+  const awake = useAwake(underWay);
+  useLeaveWarning(underWay && !practice);
+  const readingDue = useReadingDue(model, probe);
+  useEffect(() => setLacks([...(silent ? [NO_SOUND] : []), ...(awake ? [] : [NOT_AWAKE])]), [silent, awake]);
 
   const pull = () => {
-    if (model.charged && model.underWay) void log({ kind: 'pull', all: true });
+    if (at.charged && underWay) void log({ kind: 'pull', all: true });
   };
   const pressNext = () => {
-    if (!model.charged) return void model.charge();
-    if (!next) return;
-    if (next !== 'pull') return void log({ kind: 'mark', milestone: next });
+    if (!at.charged) return void model.charge();
+    const { milestone } = model;
+    if (!milestone) return;
+    if (milestone !== 'pull') return void log({ kind: 'mark', milestone });
     const now = performance.now();
     if (now - armedAt.current < CONFIRM_MS) return pull();
     armedAt.current = now;
     setPullArmed(true);
     setTimeout(() => setPullArmed(false), CONFIRM_MS);
   };
-  const undo = async () => (model.undoable ? model.undo() : remove());
   const remove = async () => {
     const change = await removeRoast(database(), roast.id);
     say({ text: 'The roast was taken back.', undo: change });
-    location.assign(isPractice() ? '/practice/' : '/roast/');
+    location.assign(practice ? '/practice/' : '/roast/');
   };
+  const undo = async () => (model.undoable ? model.undo() : remove());
   const earlier = () => {
-    const last = model.live.reduce<(typeof model.live)[number] | undefined>(
+    const last = at.live.reduce<(typeof at.live)[number] | undefined>(
       (a, b) => (a && a.pressedAt > b.pressedAt ? a : b),
       undefined,
     );
     if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
   };
-  const pop = () => void model.tapCrack();
-  const latestPop = useRef(pop);
-  latestPop.current = pop;
-  const tap = useCallback(() => latestPop.current(), []);
-  // The reading is of the moment the person looked, not of the last digit.
-  const openPad = () => model.charged && model.underWay && setPadAtS(model.clock.now() ?? model.nowS);
-  const part = nextPart(named, model);
+  const answer = (telling: Telling, deed: Deed) => {
+    void model.answer(telling, deed);
+    if (deed.kind !== 'screen') return;
+    const { correctedMs } = model.clock;
+    if (deed.does === 'readAsFahrenheit') probe.readAsFahrenheit();
+    if (deed.does === 'clockIsRight') screen.clockIsRight(correctedMs);
+    if (deed.does === 'followClock') void screen.followClock(correctedMs);
+  };
+  useTakesCracks(takesCracks, model.tellings, answer);
+  const latestPop = useRef(model.tapCrack);
+  latestPop.current = model.tapCrack;
+  const [tapping, setTapping] = useTapping(useCallback(() => void latestPop.current(), []));
   useRoastKeys({
     next: pressNext,
     pull,
     undo: () => void undo(),
     earlier,
-    pop: () => model.charged && pop(),
-    reading: openPad,
-    note: () => setNoteOpen(true),
+    pop: () => at.charged && void model.tapCrack(),
+    reading: () => {
+      setTab('reading');
+      setAsked((before) => ({ ...before, reading: before.reading + 1 }));
+    },
+    note: () => {
+      setTab('more');
+      setAsked((before) => ({ ...before, note: before.note + 1 }));
+    },
     help: () => setHelpOpen(true),
-    smell: (index) => smells[index] && model.charged && void log({ kind: 'smell', smell: smells[index] }),
+    smell: (index) => smells[index] && at.charged && void log({ kind: 'smell', smell: smells[index] }),
     colour: (index) =>
-      namedColours[index] && model.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
+      namedColours[index] && at.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
     step: (axis, by) => {
       const found = controls.find(({ control }) => 'axis' in control && control.axis === axis);
       const value = found && steppedValue(found.control, found.value, by);
-      if (!model.charged || !found || value === undefined || value === found.value) return;
+      if (!found || value === undefined || value === found.value) return;
       void log({ kind: 'move', control: found.control.id, value });
     },
   });
 
-  const practice = isPractice() ? (
-    <Suspense fallback={<p className="text-husk">Filling in the beans…</p>}>
-      <SimulatedRoast named={named} model={model} />
+  const night = document.documentElement.dataset.theme === 'night';
+  const { ground, text } = fieldColour(toneAt(model.ribbon.body, at.charged ? at.nowS : 0), night);
+  const [first] = model.tellings;
+  // Who wants no words on the screen still gets what is dangerous and what is asked.
+  const told = first && (cueText || first.level === 'danger' || first.answers) ? first : undefined;
+  const whole = !told?.answers && !hasReadingNow(model, probe);
+  const tabs = tabsFor(roomy, practice);
+  const begin: TrayTab = roomy && !practice && !named.gear?.probe ? 'smell' : (tabs[0] as TrayTab);
+  const shown = tab && tabs.includes(tab) ? tab : begin;
+  const simulated = practice && (
+    <Suspense fallback={null}>
+      <SimulatedRoast named={named} model={model} onBeans={setBeans} />
     </Suspense>
-  ) : undefined;
+  );
+  const moves = (most: number) => (
+    <MovesPanel
+      controls={controls}
+      most={most}
+      onMove={(control, value) => void log({ kind: 'move', control, value })}
+    />
+  );
+  const panels = {
+    beans: () => (beans ? <Beans beans={beans} height={roomy && !low ? 150 : 124} /> : null),
+    marks: () => <MarksPanel model={model} row={false} />,
+    moves: () => moves(4),
+    reading: () =>
+      probe.kind === 'listening' && !roomy && asked.reading === 0 ? (
+        <CurvePanel model={model} height={low ? 128 : 196} />
+      ) : (
+        <ReadingPanel
+          unit={named.gear?.probe?.unit ?? temperatureUnit}
+          asked={asked.reading}
+          nowS={model.pressedS}
+          short={low && !roomy}
+          onReading={(celsius, atS) => void log({ kind: 'reading', celsius }, atS)}
+        />
+      ),
+    curve: () => <CurvePanel model={model} height={130} />,
+    smell: () => <SmellPanel model={model} />,
+    colour: () => <ColourPanel model={model} />,
+    more: () => (
+      <MorePanel
+        model={model}
+        asked={asked.note}
+        tapping={tapping}
+        onTapping={setTapping}
+        onHelp={() => setHelpOpen(true)}
+      />
+    ),
+  } as const satisfies Record<TrayTab, () => React.ReactNode>;
 
-  return (
-    <main className="flex min-h-dvh flex-col overflow-x-clip">
-      <HeatField {...named} model={model} onUndo={() => void undo()} onEarlier={earlier}>
-        <LiveRibbon model={model} />
-      </HeatField>
-      <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
-        <ClockNotice roast={roast} correctedMs={model.clock.correctedMs} />
-        <CueBar cue={model.cues[0]} silent={silent} />
-        {roast.recipeId && model.charged && (
-          <Suspense fallback={null}>
-            <PaceLine recipeId={roast.recipeId} model={model} />
-          </Suspense>
-        )}
-        <Questions model={model} />
-        {model.questions.length === 0 && (
-          <Asks roast={roast} model={model} probe={probe} onDelete={() => void remove()} />
-        )}
-        {model.underWay ? (
-          <div className="grid gap-x-9 gap-y-5 lg:grid-cols-[560fr_612fr]">
-            <div>
-              <MarkControls model={model} part={part} armed={pullArmed} onNext={pressNext} onPull={pull} onPop={pop} />
-              {model.charged && <TapPad model={model} onTap={tap} />}
-              {practice}
-            </div>
-            {model.charged && (
-              <div className="border-ink border-t-2">
-                <PlannedMovesDue model={model} />
-                <Moves controls={controls} onMove={(control, value) => void log({ kind: 'move', control, value })} />
-                <ReadingRow model={model} probe={probe} onPad={openPad} />
-                {padAtS !== undefined && (
-                  <ReadingPad
-                    onReading={(celsius) => void model.logAt({ kind: 'reading', celsius }, padAtS)}
-                    onClose={() => setPadAtS(undefined)}
-                  />
-                )}
-                <Senses model={model} />
-                <MoreSenses model={model} />
-                <NoteLine
-                  open={noteOpen}
-                  onOpen={setNoteOpen}
-                  onNote={(text) => void log({ kind: 'note', text })}
-                  onHelp={() => setHelpOpen(true)}
-                />
-              </div>
-            )}
-          </div>
-        ) : (
-          (practice ?? <AfterPull named={named} model={model} />)
-        )}
-        <TemperatureCurve named={named} model={model} />
+  const field = (
+    <section className="heat-field transition-colors duration-300" style={{ background: ground, color: text }}>
+      <TopBar {...named} model={model} onUndo={() => void undo()} onEarlier={earlier} />
+      <div className="heat-clock flex items-center justify-between gap-3">
+        <ClockFace model={model} />
+        <NextUp model={model} />
       </div>
-      <KeysHelp open={helpOpen} onClose={() => setHelpOpen(false)} />
+      <ToldLine telling={told} hint={model.next.hint} whole={whole} />
+      {!whole && (
+        <Answers telling={told} onAnswer={answer}>
+          <ReadingNow model={model} probe={probe} />
+        </Answers>
+      )}
+      <LiveRibbon model={model} />
+    </section>
+  );
+  return (
+    <main>
+      {underWay ? (
+        <div className="heat">
+          {field}
+          <section className="heat-hands" aria-label="What is pressed">
+            <Greats model={model} armed={pullArmed} onNext={pressNext} onPull={pull} />
+            {roomy && (
+              <>
+                <div className="heat-roomy-marks">
+                  <MarksPanel model={model} row />
+                </div>
+                <div className="heat-roomy-moves">{moves(3)}</div>
+              </>
+            )}
+            <Tray tabs={tabs} chosen={shown} onChoose={setTab} due={readingDue ? 'reading' : undefined}>
+              {panels[shown]()}
+            </Tray>
+          </section>
+          {simulated}
+        </div>
+      ) : (
+        <>
+          <div className="heat heat-over">{field}</div>
+          <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
+            {simulated || <AfterPull named={named} model={model} />}
+          </div>
+        </>
+      )}
+      <Suspense fallback={null}>
+        {helpOpen && <KeysHelp open onClose={() => setHelpOpen(false)} />}
+        {underWay && at.charged && at.nowS > OVERNIGHT_S && (
+          <Overnight
+            model={model}
+            onPulled={(atS) => void log({ kind: 'pull', all: true }, atS)}
+            onDelete={() => void remove()}
+          />
+        )}
+      </Suspense>
     </main>
   );
 }
 
-/** The part of a staged pull that is to be taken next; the last one is the pull itself. */
-function nextPart({ roast }: NamedRoast, model: LiveRoastModel) {
-  const taken = model.live.filter((entry) => entry.kind === 'pull' && !entry.all).length;
-  const planned = roast.plannedParts;
-  if (planned && taken >= planned.length - 1) return undefined;
-  const next = planned?.[taken];
-  return {
-    name: next ? `Part out: ${shadeOf(next.shade).name}` : 'A part out',
-    onPull: () => void model.log({ kind: 'pull', all: false, ...(next ? { shade: next.shade } : {}) }),
-  };
+const NO_SOUND = 'The browser gives no sound yet: touch the screen once, or go by the words.';
+const NOT_AWAKE = 'This browser cannot keep the screen awake: set the device’s own screen time-out longer.';
+
+function tabsFor(roomy: boolean, practice: boolean): readonly TrayTab[] {
+  const own: readonly TrayTab[] = roomy
+    ? ['reading', 'curve', 'smell', 'colour', 'more']
+    : ['marks', 'moves', 'reading', 'smell', 'colour', 'more'];
+  return practice ? ['beans', ...own.filter((tab) => roomy || tab !== 'smell')] : own;
+}
+
+/** Where the household wants it so, what the taps speak for is marked without asking. */
+function useTakesCracks(
+  takes: boolean,
+  tellings: readonly Telling[],
+  answer: (telling: Telling, deed: Deed) => void,
+): void {
+  const proposal = takes ? tellings.find(({ key }) => key.startsWith('taps:')) : undefined;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each proposal
+  useEffect(() => {
+    const [take] = proposal?.answers ?? [];
+    if (proposal && take) answer(proposal, take.does);
+  }, [proposal?.text]);
 }

@@ -2,9 +2,15 @@ import { useRef, useState } from 'react';
 
 interface PullControlProps {
   readonly onPull: () => void;
-  readonly large?: boolean;
   /** What it says; a part of a staged pull names its shade. */
-  readonly label?: string;
+  readonly label: string;
+  /** How it is done, below the word. */
+  readonly hint?: string;
+  /** The keys that do it, in the corner of a wide window. */
+  readonly keys?: string;
+  readonly disabled?: boolean;
+  readonly className: string;
+  readonly wordClassName: string;
 }
 
 /** Slide across at least this part of the control, or hold still this long. */
@@ -15,7 +21,7 @@ const HOLD_MS = 800;
  * The pull: one movement, never an accident. A short tap does nothing but say how. By keyboard and by assistive
  * technology it is a plain button, since reaching it there is deliberate.
  */
-export function PullControl({ onPull, large = false, label = 'Pull' }: PullControlProps) {
+export function PullControl({ onPull, label, hint, keys, disabled, className, wordClassName }: PullControlProps) {
   const [share, setShare] = useState(0);
   const start = useRef<{ x: number; timer: ReturnType<typeof setTimeout> }>(undefined);
   const release = () => {
@@ -27,14 +33,12 @@ export function PullControl({ onPull, large = false, label = 'Pull' }: PullContr
     release();
     onPull();
   };
-  const shape = large
-    ? 'bg-bill text-on-bill h-32 w-full rounded-3xl lg:h-42'
-    : 'bg-ink text-chaff min-h-16 min-w-36 flex-1 rounded-2xl';
   return (
     <button
       type="button"
       aria-label={label}
-      className={`relative touch-pan-y overflow-hidden select-none ${shape}`}
+      disabled={disabled}
+      className={`touch-none select-none disabled:opacity-35 ${className}`}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
         start.current = { x: event.clientX, timer: setTimeout(fire, HOLD_MS) };
@@ -55,14 +59,15 @@ export function PullControl({ onPull, large = false, label = 'Pull' }: PullContr
         className="absolute inset-y-0 left-0 bg-black/30"
         style={{ width: `${Math.min(1, share) * 100}%` }}
       />
-      <span
-        className={`font-heading relative flex h-full ${large ? 'items-end p-6 lg:p-7 text-5xl font-semibold lg:text-6xl' : 'items-center justify-center px-3 text-lg font-bold'}`}
-      >
-        {label}
-        <span aria-hidden="true" className={large ? 'ml-auto' : 'ml-2'}>
-          »
+      {keys && (
+        <span aria-hidden="true" className="absolute top-3 right-4 hidden wide:inline">
+          {keys}
         </span>
+      )}
+      <span className={`relative block ${wordClassName}`}>
+        {label} <span aria-hidden="true">»</span>
       </span>
+      {hint && <span className="relative block truncate text-[0.8rem] leading-tight roomy:text-base">{hint}</span>}
     </button>
   );
 }

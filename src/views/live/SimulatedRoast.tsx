@@ -10,13 +10,14 @@ import type { NamedRoast } from '@/store/queries';
 import { logReadings } from '@/store/readings';
 import { LinkButton } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
-import { Beans } from './Beans';
 import { playCrack } from './playCrack';
 import type { LiveRoastModel } from './useLiveRoast';
 
 interface SimulatedRoastProps {
   readonly named: NamedRoast;
   readonly model: LiveRoastModel;
+  /** How the beans look and move now; the tray draws them. */
+  readonly onBeans: (beans: BeansNow) => void;
 }
 
 /** A simulated probe speaks every other second of the roast. */
@@ -26,22 +27,23 @@ const PROBE_EVERY_S = 2;
  * The beans of a practice page, while they roast, and afterwards what it came to. They are simulated: they follow the roast's clock and the moves in its log, so a reload finds
  * them where they were. Their cracks are heard, their colour is drawn, and their probe speaks.
  */
-export function SimulatedRoast({ named, model }: SimulatedRoastProps) {
+export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
   const { roast, lot, gear } = named;
   const [beans, setBeans] = useState<BeansNow>();
   const run = useRef<{ simulation: Simulation; probe: SimulatedProbe; readS: number; heard: number; moves: number }>(
     undefined,
   );
-  const endS = model.reached.pull;
-  const nowS = Math.floor(endS ?? model.nowS);
+  const { charged, live, reached, readings: read, nowS: clockS } = model.at;
+  const endS = reached.pull;
+  const nowS = Math.floor(endS ?? clockS);
   // biome-ignore lint/correctness/useExhaustiveDependencies: driven by the clock; the log is read as it stands
   useEffect(() => {
-    if (!model.charged) return;
-    const moves = model.live.flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
+    if (!charged) return;
+    const moves = live.flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
     if (!run.current || moves.length < run.current.moves) run.current = begin();
     const { simulation, probe } = run.current;
     const readings: { at: number; celsius: number }[] = [];
-    const last = model.readings.at(-1)?.at ?? 0;
+    const last = read.at(-1)?.at ?? 0;
     for (let s = simulation.now().atS + 1; s <= nowS; s++) {
       for (const move of moves.slice(run.current.moves).filter(({ at }) => at < s)) {
         simulation.move(move.control, move.value);
@@ -58,7 +60,8 @@ export function SimulatedRoast({ named, model }: SimulatedRoastProps) {
       if (nowS - atS < 3) playCrack(crack, Math.max(0, atS - nowS + 1) / clockSpeed());
     if (readings.length > 0 && endS === undefined) void logReadings(database(), roast.id, readings, 'simulator');
     setBeans(simulation.now());
-  }, [nowS, model.charged, model.live.length]);
+    onBeans(simulation.now());
+  }, [nowS, charged, live.length]);
 
   function begin() {
     const seed = [...roast.id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) >>> 0, 7);
@@ -82,8 +85,8 @@ export function SimulatedRoast({ named, model }: SimulatedRoastProps) {
   }
 
   const simulation = run.current?.simulation;
-  if (!beans || !simulation) return null;
-  return endS === undefined ? <Beans beans={beans} /> : <Outcome model={model} beans={beans} simulation={simulation} />;
+  if (!beans || !simulation || endS === undefined) return null;
+  return <Outcome model={model} beans={beans} simulation={simulation} />;
 }
 
 /** How the hand did against what the beans really did. */
@@ -111,7 +114,7 @@ function Outcome({
       </p>
       <ul className="mt-4 space-y-1 text-lg">
         {(['yellow', 'firstCrack', 'secondCrack'] as const).map((milestone) => {
-          const [was, said] = [truth[milestone], model.reached[milestone]];
+          const [was, said] = [truth[milestone], model.at.reached[milestone]];
           if (was === undefined) return null;
           const off = said === undefined ? undefined : said - was;
           return (

@@ -1,25 +1,64 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
-/** Keeps the screen awake while `active`, where the browser can, and asks again after the page was hidden. */
-export function useWakeLock(active: boolean): void {
+/**
+ * Keeps the screen awake while `active`: by a wake lock where the browser has one here, else by the usual silent video,
+ * which begins with the first touch or key. Gives false where neither can be: then the person must see to it.
+ */
+export function useAwake(active: boolean): boolean {
+  const [refused, setRefused] = useState(false);
   useEffect(() => {
-    if (!active || !('wakeLock' in navigator)) return;
-    let lock: WakeLockSentinel | undefined;
-    let over = false;
-    const take = async () => {
-      if (over || document.visibilityState !== 'visible') return;
-      // Refused on low battery and without a secure address; the roast goes on either way.
-      lock = await navigator.wakeLock.request('screen').catch(() => undefined);
-      if (over) void lock?.release();
-    };
-    void take();
-    document.addEventListener('visibilitychange', take);
-    return () => {
-      over = true;
-      document.removeEventListener('visibilitychange', take);
-      void lock?.release();
-    };
+    if (!active) return;
+    if ('wakeLock' in navigator) return holdWakeLock();
+    return playSilentVideo(() => setRefused(true));
   }, [active]);
+  return !refused && canStayAwake();
+}
+
+/** Whether this browser has a way at all. A wake lock needs https or this very machine; a video needs a codec. */
+export function canStayAwake(): boolean {
+  if ('wakeLock' in navigator) return true;
+  const video = document.createElement('video');
+  return video.canPlayType('video/mp4') !== '' || video.canPlayType('video/webm') !== '';
+}
+
+function holdWakeLock(): () => void {
+  let lock: WakeLockSentinel | undefined;
+  let over = false;
+  const take = async () => {
+    if (over || document.visibilityState !== 'visible') return;
+    // Refused on low battery; the roast goes on either way.
+    lock = await navigator.wakeLock.request('screen').catch(() => undefined);
+    if (over) void lock?.release();
+  };
+  void take();
+  document.addEventListener('visibilitychange', take);
+  return () => {
+    over = true;
+    document.removeEventListener('visibilitychange', take);
+    void lock?.release();
+  };
+}
+
+function playSilentVideo(onRefused: () => void): () => void {
+  let end = () => {};
+  let over = false;
+  const begin = async () => {
+    const { default: NoSleep } = await import('nosleep.js');
+    if (over) return;
+    const video = new NoSleep();
+    end = () => video.disable();
+    await video.enable().catch(onRefused);
+  };
+  const touch = () => void begin().catch(onRefused);
+  // Browsers let a video play only after a touch or a key.
+  document.addEventListener('pointerdown', touch, { once: true });
+  document.addEventListener('keydown', touch, { once: true });
+  return () => {
+    over = true;
+    document.removeEventListener('pointerdown', touch);
+    document.removeEventListener('keydown', touch);
+    end();
+  };
 }
 
 /** Has the browser ask before the page is left while `active`. Nothing would be lost, but nobody would be watching. */

@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Cue } from '@/core/heat';
+import type { Telling } from '@/core/heat';
 import { useHousehold } from '@/ui/useHousehold';
 
-const TONES = { soon: [660], due: [660, 880], danger: [880, 660, 880] } as const satisfies Record<
-  Cue['level'],
+const TONES = { note: [], soon: [660], ask: [660], due: [660, 880], danger: [880, 660, 880] } as const satisfies Record<
+  Telling['level'],
   readonly number[]
 >;
-const BUZZ = { soon: [120], due: [250], danger: [300, 120, 300] } as const satisfies Record<
-  Cue['level'],
+const BUZZ = { note: [], soon: [120], ask: [120], due: [250], danger: [300, 120, 300] } as const satisfies Record<
+  Telling['level'],
   readonly number[]
 >;
 const TONE_S = 0.18;
@@ -24,22 +24,22 @@ export function audioContext(): AudioContext | undefined {
 }
 
 /**
- * Tells each cue once, as the household wants it: a tone, a spoken word, a buzz. What is missing on a device is left out.
+ * Tells each once, as the household wants it: a tone, a spoken word, a buzz; remarks only stand there. What is missing on a device is left out.
  * Gives whether a tone was due and the browser did not let it sound.
  */
-export function useCues(cues: readonly Cue[]): boolean {
+export function useCues(tellings: readonly Telling[]): boolean {
   const [silent, setSilent] = useState(false);
   const { cueTone, cueSpeech, cueVibration } = useHousehold();
   const told = useRef(new Set<string>());
   useEffect(() => {
-    const fresh = cues.filter(({ key }) => !told.current.has(key));
+    const fresh = tellings.filter(({ key, level }) => level !== 'note' && !told.current.has(key));
     for (const { key } of fresh) told.current.add(key);
     const [gravest] = fresh;
     if (!gravest) return;
     if (cueTone) setSilent(!sound(TONES[gravest.level]));
     if (cueSpeech) speak(gravest.text);
     if (cueVibration && 'vibrate' in navigator) navigator.vibrate([...BUZZ[gravest.level]]);
-  }, [cues, cueTone, cueSpeech, cueVibration]);
+  }, [tellings, cueTone, cueSpeech, cueVibration]);
   return silent;
 }
 

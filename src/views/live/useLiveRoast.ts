@@ -1,166 +1,118 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useState } from 'react';
-import { circumstancesOf, expectationFor, forecastFrom, knownOrExpected, type PastRoast } from '@/core/forecast';
-import { type Control, controlsOf, initialValue, type Method, methodOf } from '@/core/gear';
+import { useMemo, useState, useSyncExternalStore } from 'react';
+import { knownOrExpected } from '@/core/forecast';
+import { controlsOf, initialValue } from '@/core/gear';
 import {
-  crackProposal,
-  cuesFor,
+  type Deed,
+  forecastsAhead,
+  gravestFirst,
+  type HeatSituation,
+  heatNow,
   kindOfCrack,
-  ownFirstCrackC,
-  probeOpinion,
-  rateOfRise,
-  USUAL_FIRST_CRACK_C,
+  nextWords,
+  type Telling,
+  tellingsFor,
 } from '@/core/heat';
 import {
   type EntryDraft,
+  heatS,
   isUnderWay,
+  type LiveEntry,
   lastUndoable,
-  liveEntries,
-  milestonesOf,
+  meantShade,
   nextMilestone,
-  type PlannedMove,
-  questionsAbout,
   type Roast,
   ribbonOf,
-  stageOf,
+  withHeatWrite,
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { roastHistory } from '@/store/history';
+import { lateHeatWrites, onLateHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
-import { firstCrackReadings, readingsOf } from '@/store/readings';
-import { useRoastClock } from './useRoastClock';
+import { useWords } from '@/ui/useHousehold';
+import { useKnown } from './useKnown';
+import { type RoastClock, useRoastClock } from './useRoastClock';
 
 /** Everything that the roast screen shows and does, derived from the record and the clock. */
-export function useLiveRoast(named: NamedRoast) {
-  const { roast, gear } = named;
+export function useLiveRoast(named: NamedRoast, screenTells: (clock: RoastClock) => readonly Telling[]) {
+  const { roast, notKept } = useWithLateWrites(named.roast);
+  const { gear } = named;
+  const words = useWords();
   const clock = useRoastClock(roast);
-  const method: Method = methodOf(gear?.method ?? 'other');
-  const past = usePast(roast.id);
-  const guide = useLiveQuery(
-    async () => (roast.follows ? await database().roasts.get(roast.follows) : undefined),
-    [roast.follows],
-  );
-
-  const live = liveEntries(roast.entries);
-  const reached = milestonesOf(live);
-  const nowS = clock.shownS ?? 0;
-  const expectation = useExpectation(named, past);
-  const readings = readingsOf(live);
-  const ownC = useOwnFirstCrack(roast);
-  const ratePerMin = rateOfRise(readings, nowS);
-  const forecasts = forecastFrom(
-    expectation,
-    reached,
-    nowS,
-    reached.firstCrack === undefined ? probeOpinion(readings, ownC, nowS) : undefined,
-  );
-  const last = readings.at(-1);
-  const pastFirstCrackC =
-    last && nowS - last.at < FRESH_READING_S ? last.celsius - (ownC ?? USUAL_FIRST_CRACK_C) : undefined;
-  const controls = controlsOf(gear ?? { method: 'other' });
-  const moves = (roast.plannedMoves ?? []).map((move) => ({
-    move,
-    words: moveName(controls, move),
-    done: live.some((entry) => entry.kind === 'move' && entry.control === move.control && entry.value === move.value),
-  }));
-  const charged = roast.chargedAt !== undefined;
-
-  const log = (draft: EntryDraft, source?: 'hand' | 'tap') =>
-    logEntry(database(), roast.id, draft, clock.now() ?? 0, source);
+  const known = useKnown(named);
+  const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
+  const guide = useGuide(roast);
+  const nowS = clock.shownS ?? heatS(roast, Date.now());
+  const at = heatNow({ roast, gear, ...known, nowS, words, putOff });
+  const tellings = gravestFirst([...notKept, ...tellingsFor(at), ...screenTells(clock)]);
+  const ahead = forecastsAhead(at);
+  const pressedS = () => clock.now() ?? heatS(roast, Date.now());
+  const log = (draft: EntryDraft, atS = pressedS(), source?: 'hand' | 'tap') =>
+    logEntry(database(), roast.id, draft, atS, source);
+  const secondEarlyS = at.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
+  const crackNow = (atS: number) => kindOfCrack(at.live, at.reached, atS, secondEarlyS);
   return {
+    roast,
     clock,
-    nowS,
-    method,
-    live,
-    reached,
-    forecasts,
-    fromRoasts: expectation.fromRoasts,
+    at,
+    ...known,
     underWay: isUnderWay(roast),
-    charged,
-    stage: stageOf(reached, charged),
-    next: charged ? nextMilestone(reached) : undefined,
-    questions: questionsAbout(live),
-    expectedPullS: expectation.at.pull.medianS,
-    readings,
-    ownC,
-    ratePerMin,
-    pastFirstCrackC,
-    moves,
-    proposal: crackProposal(live, reached, nowS),
-    cues: cuesFor({
-      nowS,
-      reached,
-      forecasts,
-      shade: roast.wantedShade,
-      moves,
-      reminders: gear?.reminders ?? [],
-      ratePerMin,
-      pastFirstCrackC,
-    }),
-    undoable: lastUndoable(roast.entries),
-    ribbon: ribbonOf(roast, nowS, knownOrExpected(reached, forecasts)),
-    guide: guide && ribbonOf(guide),
-    controls: controls.map((control) => ({
+    tellings,
+    next: nextWords(at, tellings[0]),
+    /** What Space marks; the pull asks twice. */
+    milestone: at.charged ? nextMilestone({ ...at.reached, ...(pastYellow(at) ? { yellow: 0 } : {}) }) : undefined,
+    ahead,
+    ribbon: ribbonOf(
+      { entries: roast.entries, wantedShade: at.pulls.at(-1)?.shade ?? meantShade(roast) },
+      at.charged ? nowS : 0,
+      knownOrExpected(at.heard, ahead),
+    ),
+    guide,
+    controls: controlsOf(gear ?? { method: 'other' }).map((control) => ({
       control,
-      value: lastValue(control.id) ?? initialValue(control),
+      value: lastValue(at.live, control.id) ?? initialValue(control),
     })),
+    undoable: lastUndoable(roast.entries),
+    pressedS,
     log,
-    /** For what happened at another moment than now. */
-    logAt: (draft: EntryDraft, atS: number) => logEntry(database(), roast.id, draft, atS),
-    tapCrack: () => log({ kind: 'crack', crack: kindOfCrack(live, reached, clock.now() ?? 0) }, 'tap'),
+    crackKind: crackNow(nowS),
+    tapCrack: () => log({ kind: 'crack', crack: crackNow(pressedS()) }, pressedS(), 'tap'),
     charge: () => chargeRoast(database(), roast.id, Date.now()),
-    undo: () => undoLast(database(), roast.id, clock.now() ?? 0),
+    undo: () => undoLast(database(), roast.id, pressedS()),
+    /** Does what an answer says; `screen` deeds are the screen's own. */
+    answer: async (telling: Telling, deed: Deed) => {
+      if (deed.kind === 'putOff') setPutOff((before) => new Map(before).set(telling.key, deed.weight));
+      if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());
+    },
   };
-
-  function lastValue(control: string) {
-    const last = live.findLast((entry) => entry.kind === 'move' && entry.control === control);
-    return last?.kind === 'move' ? last.value : undefined;
-  }
 }
 
 export type LiveRoastModel = ReturnType<typeof useLiveRoast>;
 
-/** What the record says of this roast: worked out when the record was read, not at every second. */
-function useExpectation({ roast, lot, gear }: NamedRoast, past: readonly PastRoast[]) {
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the facts of a roast under way are fixed; only its log grows
-  return useMemo(
-    () => expectationFor({ ...circumstancesOf(roast, lot, gear), rule: roast.pullRule }, past),
-    [roast.id, past, gear, lot],
+const pastYellow = (at: HeatSituation) =>
+  at.reached.yellow === undefined && at.live.some((entry) => entry.kind === 'colour' && entry.tone > 0.4);
+
+function lastValue(live: readonly LiveEntry[], control: string) {
+  const last = live.findLast((entry) => entry.kind === 'move' && entry.control === control);
+  return last?.kind === 'move' ? last.value : undefined;
+}
+
+/** The roast with what was pressed and is not in the database yet though it should be; and the words that say so. */
+function useWithLateWrites(roast: Roast): { roast: Roast; notKept: Telling[] } {
+  const all = useSyncExternalStore(onLateHeatWrites, lateHeatWrites);
+  const late = useMemo(() => all.filter(({ roastId }) => roastId === roast.id), [all, roast.id]);
+  const merged = useMemo(() => late.reduce(withHeatWrite, roast), [late, roast]);
+  const count = late.length;
+  if (count === 0) return { roast, notKept: [] };
+  const text = `Not kept yet: ${count === 1 ? 'your last press' : `your last ${count} presses`}. Kept in memory and tried again: leave this page open.`;
+  return { roast: merged, notKept: [{ key: `notKept${count}`, level: 'danger', text }] };
+}
+
+/** The ribbon of the roast that is being repeated. */
+function useGuide(roast: Roast) {
+  const earlier = useLiveQuery(
+    async () => (roast.follows ? await database().roasts.get(roast.follows) : undefined),
+    [roast.follows],
   );
-}
-
-/** Read once: earlier roasts do not change while this one is on the heat, and a live query would run at every press. */
-function usePast(roastId: string): readonly PastRoast[] {
-  const [past, setPast] = useState<readonly PastRoast[]>([]);
-  useEffect(() => {
-    let current = true;
-    void roastHistory(database(), roastId).then((found) => current && setPast(found));
-    return () => {
-      current = false;
-    };
-  }, [roastId]);
-  return past;
-}
-
-/** An older reading says nothing of now, seconds. */
-const FRESH_READING_S = 75;
-
-/** The gear's own reading at first crack, from its earlier roasts; read once. */
-function useOwnFirstCrack(roast: Roast): number | undefined {
-  const [ownC, setOwnC] = useState<number>();
-  useEffect(() => {
-    let current = true;
-    void firstCrackReadings(database(), roast.gearId, roast.id).then((all) => current && setOwnC(ownFirstCrackC(all)));
-    return () => {
-      current = false;
-    };
-  }, [roast.gearId, roast.id]);
-  return ownC;
-}
-
-/** A planned move as it is told: "flame 3", "stir". */
-function moveName(controls: readonly Control[], { control, value }: PlannedMove): string {
-  const label = controls.find(({ id }) => id === control)?.label.toLowerCase() ?? control;
-  return value === undefined ? label : `${label} ${value}`;
+  return useMemo(() => earlier && ribbonOf(earlier), [earlier]);
 }

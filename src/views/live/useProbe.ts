@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { parseProbeLine, probeSlug } from '@/core/exchange';
 import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
-import { elapsedS, type Roast } from '@/core/roast';
+import { heatS, isUnderWay, type Roast } from '@/core/roast';
 import { toCelsius } from '@/core/units';
 import { clockSpeed, database } from '@/store/current';
 import { logReadings, takeReadingsBack } from '@/store/readings';
@@ -21,8 +21,10 @@ const FLUSH_MS = 1500;
 const SILENT_MS = 12_000;
 const HOT_C = 230;
 
-/** Listens to the gear's probe while the roast is on, and logs what it says; the browser connects again by itself. */
-export function useProbe(roast: Roast, probeName: string | undefined, active: boolean): ProbeState {
+/** Listens to the gear's probe from the preheat to the pull, and logs what it says; the browser connects again by itself. */
+export function useProbe(roast: Roast, probeName: string | undefined): ProbeState {
+  const active = isUnderWay(roast);
+  const basis = roast.chargedAt ? 'charge' : 'preheat';
   const [kind, setKind] = useState<ProbeState['kind']>('none');
   const [leftOut, setLeftOut] = useState(0);
   const [asFahrenheit, setAsFahrenheit] = useState(false);
@@ -31,7 +33,7 @@ export function useProbe(roast: Roast, probeName: string | undefined, active: bo
   fahrenheit.current = asFahrenheit;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the charge and the probe are what a connection depends on
   useEffect(() => {
-    if (!probeName || !active || !roast.chargedAt) return setKind('none');
+    if (!probeName || !active) return setKind('none');
     setKind('waiting');
     let lastAt: number | undefined;
     let heardMs = Date.now();
@@ -43,7 +45,7 @@ export function useProbe(roast: Roast, probeName: string | undefined, active: bo
     source.onmessage = (event) => {
       const line = parseProbeLine(String(event.data));
       if (!line.ok) return setLeftOut((count) => count + 1);
-      const at = (elapsedS(roast, line.value.atMs ?? Date.now()) ?? 0) * clockSpeed();
+      const at = heatS(roast, line.value.atMs ?? Date.now()) * clockSpeed();
       const celsius = fahrenheit.current ? toCelsius(line.value.celsius, 'F') : line.value.celsius;
       if (streamFault(celsius, at, lastAt)) return setLeftOut((count) => count + 1);
       heardMs = Date.now();
@@ -59,7 +61,7 @@ export function useProbe(roast: Roast, probeName: string | undefined, active: bo
       if (waiting.length === 0) return;
       const batch = waiting;
       waiting = [];
-      await logReadings(database(), roast.id, batch, 'probe').catch(() => {
+      await logReadings(database(), roast.id, batch, 'probe', basis).catch(() => {
         // Kept for the next try; the roast may be changing in another tab at this moment.
         waiting = [...batch, ...waiting];
       });
@@ -86,6 +88,6 @@ export function useProbe(roast: Roast, probeName: string | undefined, active: bo
 /** The stream of a probe; the simulated one is told when the beans went in, and how many. */
 function streamAddress(roast: Roast, probeName: string): string {
   const slug = probeSlug(probeName);
-  const charged = Date.parse(roast.chargedAt ?? '') + roast.clockShiftMs;
+  const charged = Date.parse(roast.chargedAt ?? roast.preheatedAt ?? roast.createdAt) + roast.clockShiftMs;
   return `/api/probe/${slug}?charged=${charged}&grams=${roast.greenGrams}&speed=${clockSpeed()}`;
 }

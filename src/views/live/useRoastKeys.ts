@@ -56,12 +56,18 @@ export function useRoastKeys(keys: RoastKeys): void {
   }, []);
 }
 
+/** A field for a note or a reading, and nothing in it: there Space has nothing to write, and marks. */
+function isEmptyField(target: HTMLElement | null): boolean {
+  return target instanceof HTMLInputElement && target.dataset.marksOnSpace !== undefined && target.value === '';
+}
+
 function isElsewhere(event: KeyboardEvent): boolean {
   // While somebody taps along, every key is a pop.
   if (document.documentElement.dataset.tapping) return true;
   if (event.ctrlKey || event.metaKey || event.altKey) return true;
   const target = event.target as HTMLElement | null;
-  return Boolean(target?.closest?.('input, textarea, select, [role="dialog"], [role="group"] [role="radio"]'));
+  if (event.code === 'Space' && isEmptyField(target)) return false;
+  return Boolean(target?.closest?.('input, textarea, select, [role="dialog"], dialog, [role="group"] [role="radio"]'));
 }
 
 function actionFor(event: KeyboardEvent, keys: RoastKeys): (() => void) | undefined {

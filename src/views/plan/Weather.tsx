@@ -36,7 +36,7 @@ export function Weather({ choices, planned, day }: WeatherProps) {
   const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, planned.past);
   const known = question.ambientC !== undefined || question.wind !== undefined;
   const lateS = known ? firstCrackS - mild.at.firstCrack.medianS : 0;
-  const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind });
+  const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind }, planned.gear.method);
   return (
     <div className="ml-auto max-w-[26rem] text-right max-sm:ml-0 max-sm:text-left">
       <p className="text-husk">

@@ -2,6 +2,7 @@ import { Download, RotateCcw, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { roastContent } from '@/core/exchange';
 import { controlsOf } from '@/core/gear';
+import { readingsOf } from '@/core/heat';
 import {
   finalShade,
   isUnderWay,
@@ -11,15 +12,13 @@ import {
   stretchesOf,
   stretchNames,
 } from '@/core/roast';
-import { formatClock } from '@/core/units';
+import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
-import { readingsOf } from '@/store/readings';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
-import { capital } from '@/ui/capital';
 import { Dialog } from '@/ui/Dialog';
 import { fullDate, shortDate } from '@/ui/dates';
 import { RoastFacts } from '@/ui/facts/RoastFacts';

@@ -2,9 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import {
-  type CueSituation,
   crackProposal,
-  cuesFor,
   farOffCurve,
   kindOfCrack,
   looksFahrenheit,
@@ -167,59 +165,5 @@ describe('cracks by hand', () => {
     assert.equal(kindOfCrack(...state(rolled), 480), 'first');
     assert.equal(kindOfCrack(...state(rolled), 495), 'second');
     assert.equal(kindOfCrack(...state([...rolled, mark(490, 'firstCrackEnd')]), 491), 'second');
-  });
-});
-
-describe('the words that are said', () => {
-  const forecast = (milestone: 'yellow' | 'firstCrack' | 'secondCrack' | 'pull', at: number, facts = {}) => ({
-    milestone,
-    medianS: at,
-    earlyS: at - 10,
-    lateS: at + 10,
-    ...facts,
-  });
-  const said = (facts: Partial<CueSituation>) =>
-    cuesFor({ nowS: 0, reached: {}, forecasts: [], shade: 4, moves: [], reminders: [], ...facts }).map(
-      ({ text }) => text,
-    );
-  it('come before a milestone and at it', () => {
-    assert.deepEqual(said({ nowS: 60, forecasts: [forecast('yellow', 120)] }), []);
-    assert.deepEqual(said({ nowS: 95, forecasts: [forecast('yellow', 120)] }), ['Yellow in about half a minute.']);
-    assert.deepEqual(said({ nowS: 118, forecasts: [forecast('firstCrack', 120)] }), ['First crack any moment.']);
-  });
-  it('come before the pull, at it, and when it is passed by', () => {
-    const at = (nowS: number, facts = {}) =>
-      said({
-        nowS,
-        reached: { firstCrack: 240 },
-        forecasts: [forecast('pull', Math.max(nowS, 320), { meantS: 320, by: 'rule', ...facts })],
-      });
-    assert.deepEqual(at(300), []);
-    assert.deepEqual(at(311), ['Pull in ten seconds. Cooling ready?']);
-    assert.deepEqual(at(321), ['Pull now: medium.']);
-    assert.deepEqual(at(321, { by: 'guard' }), ['Pull now: second crack.']);
-    assert.deepEqual(at(362)[0], '2 min since first crack: darker than you wanted. Pull.');
-  });
-  it('warn of second crack, a stall and the danger line', () => {
-    const reached = { yellow: 120, firstCrack: 240 };
-    assert.deepEqual(said({ nowS: 300, reached, forecasts: [forecast('secondCrack', 322)] }), [
-      'Second crack is near. Pull before it begins.',
-    ]);
-    assert.deepEqual(said({ nowS: 300, reached, shade: 6, forecasts: [forecast('secondCrack', 322)] }), []);
-    assert.deepEqual(said({ nowS: 200, reached: { yellow: 120 }, ratePerMin: 0.2 }), [
-      'It has stopped rising. A little more heat, or it bakes.',
-    ]);
-    assert.deepEqual(said({ nowS: 400, reached, pastFirstCrackC: 47 }), ['Too hot. Pull now: fire danger.']);
-  });
-  it('bring up planned moves and reminders when they are due, and no longer once made', () => {
-    const move = { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'flame', value: 3 };
-    const moves = (done: boolean) => [{ move, words: 'flame 3', done }];
-    assert.deepEqual(said({ nowS: 125, reached: { yellow: 120 }, moves: moves(false) }), ['Now: flame 3.']);
-    assert.deepEqual(said({ nowS: 125, reached: { yellow: 120 }, moves: moves(true) }), []);
-    assert.deepEqual(said({ nowS: 485, reminders: [{ when: { kind: 'at', atS: 480 }, text: 'Turn the tray' }] }), [
-      'Turn the tray.',
-    ]);
-    assert.deepEqual(said({ nowS: 600, reminders: [{ when: { kind: 'at', atS: 480 }, text: 'Turn the tray' }] }), []);
-    assert.deepEqual(said({ reached: { pull: 300 }, nowS: 900, pastFirstCrackC: 60 }), []);
   });
 });

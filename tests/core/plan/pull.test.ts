@@ -93,11 +93,14 @@ describe('pull rules', () => {
 
 describe('conditions', () => {
   it('get a word outside the comfortable range only', () => {
-    assert.equal(weatherWord({ ambientC: 15, wind: 'calm' }), undefined);
-    assert.equal(weatherWord({}), undefined);
-    assert.match(weatherWord({ ambientC: 3 }) ?? '', /^That is cold/);
-    assert.match(weatherWord({ ambientC: 34 }) ?? '', /^That is hot/);
-    assert.match(weatherWord({ ambientC: 15, wind: 'strong' }) ?? '', /^A strong wind/);
+    assert.equal(weatherWord({ ambientC: 15, wind: 'calm' }, 'hotAirPopper'), undefined);
+    assert.equal(weatherWord({ ambientC: 32 }, 'hotAirPopper'), undefined);
+    assert.equal(weatherWord({}, 'pan'), undefined);
+    assert.match(weatherWord({ ambientC: 14 }, 'hotAirPopper') ?? '', /^Cold: it may stop short of first crack/);
+    assert.match(weatherWord({ ambientC: 14 }, 'smallDrum') ?? '', /^Cold: expect it slower/);
+    assert.match(weatherWord({ ambientC: 33 }, 'hotAirPopper') ?? '', /cut-out may trip/);
+    assert.match(weatherWord({ ambientC: 33 }, 'oven') ?? '', /^Hot: expect it sooner/);
+    assert.match(weatherWord({ ambientC: 15, wind: 'strong' }, 'pan') ?? '', /^A strong wind/);
   });
 });
 

@@ -11,26 +11,22 @@ export const wentTooFar: Rule = {
   causes: ['slowCooling'],
   signs: (its) => {
     const { secondCrack } = its.reached;
-    const light = its.roast.wantedShade <= 4;
+    const light = its.meant <= 4;
     return [
       spanSign(its, 'afterCrack', 'long', 0.8),
       fact(
         light && secondCrack !== undefined,
-        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(its.roast.wantedShade).name}.`,
+        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(its.meant).name}.`,
         0.6,
       ),
       fact(
-        its.got !== undefined && its.got > its.roast.wantedShade,
-        `It came out ${its.got ? shadeOf(its.got).name : ''}, meant to be ${shadeOf(its.roast.wantedShade).name}.`,
-        0.4 + 0.3 * Math.max(0, (its.got ?? 1) - its.roast.wantedShade),
+        its.got !== undefined && its.got > its.meant,
+        `It came out ${its.got ? shadeOf(its.got).name : ''}, meant to be ${shadeOf(its.meant).name}.`,
+        0.4 + 0.3 * Math.max(0, (its.got ?? 1) - its.meant),
       ),
       fact((its.lossOff ?? 0) > 1.5, `It lost ${its.lossPercent?.toFixed(1)} %, more than that shade does.`, 0.3),
-      fact(
-        its.got !== undefined && its.got < its.roast.wantedShade,
-        'It came out lighter than it was meant to be.',
-        -1,
-      ),
-      fact(its.got === its.roast.wantedShade, 'It came out as dark as it was meant to be.', -0.7),
+      fact(its.got !== undefined && its.got < its.meant, 'It came out lighter than it was meant to be.', -1),
+      fact(its.got === its.meant, 'It came out as dark as it was meant to be.', -0.7),
       asUsual(its, 'afterCrack', 0.4),
     ];
   },

@@ -1,3 +1,5 @@
+import { type Reading, readingAt } from './rateOfRise.ts';
+
 /** A gear's own reading at first crack. Source: handbook, section 6: median of its last ten roasts. */
 const LAST_ROASTS = 10;
 /** Off by more than this, the probe moved or the crack was mis-marked. Source: as above. */
@@ -6,6 +8,26 @@ const MOVED_C = 8;
 export const USUAL_FIRST_CRACK_C = 199;
 /** Fire danger lies so far past first crack: 245 against the middle of its range. Source: as above. */
 export const DANGER_PAST_FIRST_CRACK_C = 46;
+
+/** What a temperature is counted from: the reading at first crack, °C, and whose it is. */
+export interface FirstCrackC {
+  readonly celsius: number;
+  readonly from: 'roast' | 'gear' | 'usual';
+}
+
+/**
+ * The reading at first crack that this roast is judged by: its own where it is marked and was read, else the gear's own,
+ * else the usual one. Alarms and pull rules ask here, so that they never count from two.
+ */
+export function firstCrackC(
+  readings: readonly Reading[],
+  firstCrackS: number | undefined,
+  ownC: number | undefined,
+): FirstCrackC {
+  const its = firstCrackS === undefined ? undefined : readingAt(readings, firstCrackS);
+  if (its !== undefined) return { celsius: its, from: 'roast' };
+  return ownC === undefined ? { celsius: USUAL_FIRST_CRACK_C, from: 'usual' } : { celsius: ownC, from: 'gear' };
+}
 
 /** Median of the gear's readings at first crack, newest first, °C; undefined without any. */
 export function ownFirstCrackC(readingsAtFirstCrack: readonly number[]): number | undefined {

@@ -1,0 +1,68 @@
+import { type Expectation, type Forecast, forecastFrom, usualHere } from '../forecast/index.ts';
+import { type Control, controlsOf, type Gear, methodOf } from '../gear/index.ts';
+import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
+import { firstCrackC } from './firstCrackC.ts';
+import { plannedMovesNow } from './plannedMoves.ts';
+import { probeOpinion } from './probeOpinion.ts';
+import { heardMilestones, pullsDue } from './pullsDue.ts';
+import { rateOfRise } from './rateOfRise.ts';
+import { trustedReadings } from './readingChecks.ts';
+import type { HeatSituation } from './tell/situation.ts';
+
+/** A roast at the heat, and what the household's record says of it. */
+export interface AtTheHeat extends Pick<HeatSituation, 'nowS' | 'ownC' | 'words' | 'putOff'> {
+  readonly roast: Roast;
+  readonly gear: Gear | undefined;
+  readonly expectation: Expectation;
+}
+
+/** How things stand at the heat at `nowS`, from the record alone: all that the screen tells is derived from it. */
+export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }: AtTheHeat): HeatSituation {
+  const live = liveEntries(roast.entries);
+  const reached = milestonesOf(live);
+  const heard = heardMilestones(live, reached, nowS);
+  const readings = trustedReadings(live);
+  const ratePerMin = rateOfRise(readings, nowS);
+  const firstC = firstCrackC(readings, reached.firstCrack, ownC);
+  const opinion = heard.firstCrack === undefined ? probeOpinion(readings, ownC, nowS) : undefined;
+  const controls = controlsOf(gear ?? { method: 'other' });
+  return {
+    nowS,
+    charged: roast.chargedAt !== undefined,
+    live,
+    reached,
+    heard,
+    forecasts: forecastFrom(expectation, heard, nowS, opinion),
+    usual: usualHere(expectation, heard),
+    pulls: pullsDue(
+      { shade: roast.wantedShade, rule: roast.pullRule, parts: roast.plannedParts },
+      { expectation, live, heard, nowS, readings, firstC, ratePerMin },
+    ),
+    batch: roast,
+    method: methodOf(gear?.method ?? 'other'),
+    moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, nowS, (move) => moveName(controls, move)),
+    reminders: gear?.reminders ?? [],
+    preheat: { minutes: gear?.preheatMin, celsius: gear?.preheatC, sign: gear?.preheatSign },
+    readings,
+    firstC,
+    ownC,
+    ratePerMin,
+    words,
+    putOff,
+  };
+}
+
+/** What is expected of the marks to come, and of each pull by what is meant for it: what the ribbon shows ahead of now. */
+export function forecastsAhead({ forecasts, pulls }: HeatSituation): Forecast[] {
+  const marks = forecasts.filter(({ milestone }) => milestone !== 'pull');
+  return [
+    ...marks,
+    ...pulls.map(({ dueS, earlyS, lateS }) => ({ milestone: 'pull' as const, medianS: dueS, earlyS, lateS })),
+  ];
+}
+
+/** A planned move as it is told: "flame 3", "stir". */
+function moveName(controls: readonly Control[], { control, value }: PlannedMove): string {
+  const label = controls.find(({ id }) => id === control)?.label.toLowerCase() ?? control;
+  return value === undefined ? label : `${label} ${value}`;
+}

@@ -1,0 +1,40 @@
+import { milestoneNames } from '../../roast/index.ts';
+import { capital, formatClock } from '../../units/index.ts';
+import { darkestSeen, lookAnswers, lookedWithinS, PAST_YELLOW_TONE } from './look.ts';
+import type { HeatSituation } from './situation.ts';
+import type { Telling } from './telling.ts';
+
+/** Half a minute before a milestone it is announced. Ours, seconds. */
+const SOON_S = 30;
+const NOW_S = 3;
+/** After an answer the same question rests, seconds. */
+const RESTS_S = 60;
+
+/** The mark that is waited for: yellow until it or something later was marked or seen, then first crack; none after it. */
+export function awaited({ heard, live }: Pick<HeatSituation, 'heard' | 'live'>): 'yellow' | 'firstCrack' | undefined {
+  if (heard.firstCrack !== undefined || heard.secondCrack !== undefined || heard.pull !== undefined) return undefined;
+  return heard.yellow === undefined && (darkestSeen(live) ?? 0) < PAST_YELLOW_TONE ? 'yellow' : 'firstCrack';
+}
+
+/** Yellow and first crack: announced, due, and asked about when they are later than is usual here. */
+export function marks(at: HeatSituation): Telling[] {
+  const milestone = awaited(at);
+  if (!milestone) return [];
+  const lateS = at.usual[milestone].lateS;
+  const title = capital(milestoneNames[milestone]);
+  if (at.nowS >= lateS) {
+    if (lookedWithinS(at.live, at.nowS, RESTS_S)) return [];
+    return [
+      {
+        key: `late:${milestone}${Math.floor((at.nowS - lateS) / RESTS_S)}`,
+        level: 'ask',
+        text: `${title} is usually here by ${formatClock(lateS)}. What do the beans look like now?`,
+        answers: lookAnswers(at.nowS),
+      },
+    ];
+  }
+  const forecast = at.forecasts.find((each) => each.milestone === milestone);
+  const left = forecast ? forecast.medianS - at.nowS : Number.POSITIVE_INFINITY;
+  if (left <= NOW_S) return [{ key: `due:${milestone}`, level: 'soon', text: `${title} any moment.` }];
+  return left <= SOON_S ? [{ key: `soon:${milestone}`, level: 'soon', text: `${title} in about half a minute.` }] : [];
+}

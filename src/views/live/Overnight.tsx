@@ -1,0 +1,45 @@
+import { useState } from 'react';
+import { issueSentence } from '@/core/issues';
+import { formatClock, formatSpan, parseClock } from '@/core/units';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import type { LiveRoastModel } from './useLiveRoast';
+
+interface OvernightProps {
+  readonly model: LiveRoastModel;
+  readonly onPulled: (atS: number) => void;
+  readonly onDelete: () => void;
+}
+
+/** A roast that was left open for hours: when was it pulled? */
+export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
+  const { reached } = model.at;
+  const expected = Math.max(reached.firstCrack ?? 0, model.expectation.at.pull.medianS);
+  const [text, setText] = useState<string>();
+  const [closed, setClosed] = useState(false);
+  const shown = text ?? formatClock(expected);
+  const parsed = parseClock(shown);
+  return (
+    <Dialog open={!closed} onClose={() => setClosed(true)} title="Was it pulled, and when?">
+      <p>This roast has been open for {formatSpan(model.at.nowS)}. After the beans went in, it was out at</p>
+      <input
+        aria-label="Pulled at"
+        className="num border-husk my-4 min-h-16 w-[6ch] border-b-2 bg-transparent text-2xl"
+        value={shown}
+        onChange={(event) => setText(event.target.value)}
+      />
+      {!parsed.ok && <p className="text-danger mb-3">{parsed.issues.map(issueSentence).join(' ')}</p>}
+      <div className="flex flex-wrap gap-3">
+        <Button variant="next" size="large" disabled={!parsed.ok} onClick={() => parsed.ok && onPulled(parsed.value)}>
+          Pulled then
+        </Button>
+        <Button size="large" onClick={onDelete}>
+          Delete the roast
+        </Button>
+        <Button size="large" onClick={() => setClosed(true)}>
+          It is still on the heat
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

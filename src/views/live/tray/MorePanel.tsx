@@ -1,0 +1,102 @@
+import { useEffect, useRef } from 'react';
+import { type SenseKind, senses } from '@/core/roast';
+import { PullControl } from '../PullControl';
+import type { LiveRoastModel } from '../useLiveRoast';
+
+interface MorePanelProps {
+  readonly model: LiveRoastModel;
+  /** Counts up each time the note is asked for by key; 0 for never. */
+  readonly asked: number;
+  readonly tapping: boolean;
+  readonly onTapping: (on: boolean) => void;
+  readonly onHelp: () => void;
+}
+
+const cell =
+  'border-2 border-ink min-h-[64px] min-w-0 rounded-xl px-1 text-[0.9rem] leading-tight font-bold active:bg-sunk';
+
+/** A note in one line, what is seen besides colour, tapping with any key, a part taken out that nobody planned. */
+export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePanelProps) {
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (asked > 0) field.current?.focus();
+  }, [asked]);
+  const keep = () => {
+    const text = field.current?.value.trim();
+    if (text) void model.log({ kind: 'note', text: text.slice(0, 500) });
+    if (field.current) field.current.value = '';
+    field.current?.blur();
+  };
+  return (
+    <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-2 gap-1.5">
+      <form
+        className="flex gap-1.5"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
+        <input
+          ref={field}
+          aria-label="Note"
+          placeholder="A note"
+          data-marks-on-space=""
+          maxLength={500}
+          className="border-husk min-h-[64px] w-0 min-w-0 flex-1 rounded-xl border-2 border-dashed bg-transparent px-3 text-lg"
+          onKeyDown={(event) => {
+            if (event.key !== 'Escape') return;
+            event.currentTarget.value = '';
+            event.currentTarget.blur();
+          }}
+        />
+        <button type="submit" className={`${cell} w-[64px]`}>
+          Keep
+        </button>
+        <a href="/" className={`${cell} grid w-[64px] place-items-center text-center font-normal`}>
+          Other pages
+        </a>
+        <button type="button" className={`${cell} hidden w-[64px] wide:block`} onClick={onHelp}>
+          Keys
+        </button>
+      </form>
+      <div className="grid grid-cols-4 gap-1.5">
+        <SenseChoice model={model} sense="sheen" name="Sheen" />
+        <SenseChoice model={model} sense="movement" name="They move" />
+        <button
+          type="button"
+          aria-pressed={tapping}
+          className={`${cell} aria-pressed:bg-sunk`}
+          onClick={() => onTapping(!tapping)}
+        >
+          {tapping ? 'Any key: on' : 'Any key taps'}
+        </button>
+        <PullControl
+          label="A part out"
+          disabled={model.at.reached.firstCrack === undefined}
+          className={`${cell} relative overflow-hidden`}
+          wordClassName=""
+          onPull={() => void model.log({ kind: 'pull', all: false })}
+        />
+      </div>
+    </div>
+  );
+}
+
+function SenseChoice({ model, sense, name }: { model: LiveRoastModel; sense: SenseKind; name: string }) {
+  const seen = model.at.live.findLast((entry) => entry.kind === 'sense' && entry.sense === sense);
+  return (
+    <select
+      aria-label={name}
+      className={`${cell} bg-transparent`}
+      value={seen?.kind === 'sense' ? seen.word : ''}
+      onChange={(event) => event.target.value && void model.log({ kind: 'sense', sense, word: event.target.value })}
+    >
+      <option value="">{name}…</option>
+      {senses[sense].map((word) => (
+        <option key={word} value={word}>
+          {word}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,64 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import type { Telling } from '@/core/heat';
+import { paceAgainst, paceWords } from '@/core/recipe';
+import { milestoneNames, milestonesOfRoast, type Roast } from '@/core/roast';
+import { formatSpan } from '@/core/units';
+import { database } from '@/store/current';
+import { keepDeviceClock } from '@/store/roasting';
+import type { ProbeState } from './useProbe';
+import type { RoastClock } from './useRoastClock';
+
+/** What only this screen knows and tells: a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
+export function useScreenTells(roast: Roast, probe: ProbeState, lacks: readonly string[]) {
+  const [seenMs, setSeenMs] = useState(0);
+  const recipe = useLiveQuery(
+    async () => (roast.recipeId ? await database().recipes.get(roast.recipeId) : undefined),
+    [roast.recipeId],
+  );
+  const tells = ({ correctedMs }: RoastClock): Telling[] => [
+    ...(probe.looksFahrenheit ? [fahrenheit] : []),
+    ...(correctedMs !== 0 && correctedMs !== seenMs ? [clockJumped(correctedMs)] : []),
+    ...(recipe && roast.chargedAt
+      ? paceOfRecipe(recipe.name, paceAgainst(recipe.guide, milestonesOfRoast(roast)))
+      : []),
+    ...lacks.map((text): Telling => ({ key: text, level: 'note', text })),
+  ];
+  return {
+    tells,
+    clockIsRight: (correctedMs: number) => setSeenMs(correctedMs),
+    followClock: async (correctedMs: number) => {
+      setSeenMs(correctedMs);
+      await keepDeviceClock(database(), roast.id, correctedMs);
+    },
+  };
+}
+
+const fahrenheit: Telling = {
+  key: 'fahrenheit',
+  level: 'ask',
+  text: 'The probe shows more than beans can be. Are these degrees Fahrenheit?',
+  answers: [{ label: 'Yes, read them so', does: { kind: 'screen', does: 'readAsFahrenheit' } }],
+};
+
+function clockJumped(correctedMs: number): Telling {
+  const way = correctedMs > 0 ? 'ahead' : 'back';
+  const answers: Telling['answers'] = [
+    { label: 'Good', does: { kind: 'screen', does: 'clockIsRight' } },
+    ...(correctedMs > 0
+      ? [{ label: 'It had slept: follow it', does: { kind: 'screen' as const, does: 'followClock' as const } }]
+      : []),
+  ];
+  return {
+    key: `clock${correctedMs}`,
+    level: 'ask',
+    text: `This device’s clock jumped ${way} by ${formatSpan(Math.abs(correctedMs) / 1000)}. Gander kept counting from the beans going in.`,
+    answers,
+  };
+}
+
+function paceOfRecipe(name: string, pace: ReturnType<typeof paceAgainst>): Telling[] {
+  const says = paceWords(pace, (milestone) => milestoneNames[milestone]);
+  const text = says ? `${says}.` : `By “${name}”: its ribbon lies pale under yours.`;
+  return [{ key: `recipe${pace.length}`, level: 'note', text }];
+}

@@ -1,0 +1,105 @@
+import { milestoneNames } from '@/core/roast';
+import { capital } from '@/core/units';
+import { useWords } from '@/ui/useHousehold';
+import { PullControl } from '../PullControl';
+import type { LiveRoastModel } from '../useLiveRoast';
+
+interface GreatsProps {
+  readonly model: LiveRoastModel;
+  /** Space was pressed once for the pull. */
+  readonly armed: boolean;
+  readonly onNext: () => void;
+  readonly onPull: () => void;
+}
+
+const face =
+  'relative flex h-full w-full min-w-0 flex-col justify-end overflow-hidden rounded-2xl p-2.5 text-left wide:p-5';
+const word = 'font-heading text-[1.45rem] leading-[1.05] font-semibold roomy:text-4xl';
+const accent = 'bg-bill text-on-bill active:brightness-90';
+const quiet = 'border-3 border-ink active:bg-sunk';
+
+/** The two great controls, each always in its own place: what comes next, and the pull. The one that is next has the colour. */
+export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
+  const { at } = model;
+  const pullIsNext = at.charged && model.milestone === 'pull';
+  const [due] = at.pulls;
+  return (
+    <div className="heat-greats grid grid-cols-2 gap-3">
+      <NextControl model={model} quiet={pullIsNext} onNext={onNext} />
+      <PullControl
+        label="Pull"
+        hint={armed ? 'Once more to pull' : pullIsNext ? 'Slide or hold' : 'all of it: slide or hold'}
+        keys={pullIsNext ? 'Space twice' : 'Shift Space'}
+        disabled={!at.charged}
+        className={`${face} ${pullLook(model, pullIsNext && due?.last !== false)}`}
+        wordClassName={word}
+        onPull={onPull}
+      />
+    </div>
+  );
+}
+
+/** Red in danger, the accent when it is next, else quiet. */
+function pullLook({ tellings }: LiveRoastModel, isNext: boolean): string {
+  if (tellings[0]?.level === 'danger') return 'bg-danger text-chaff';
+  return isNext ? 'bg-bill text-on-bill' : 'bg-ink text-chaff';
+}
+
+/** What comes next, but the pull: a mark, a part of a staged pull, and in second crack each snap. */
+function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel; quiet: boolean; onNext: () => void }) {
+  const words = useWords();
+  const { at, log } = model;
+  const [due] = at.pulls;
+  const look = `${face} ${isQuiet ? quiet : accent}`;
+  if (!at.charged) return <Press look={look} words="Beans in" keys="Space" onPress={onNext} />;
+  if (!isQuiet)
+    return (
+      <Press
+        look={look}
+        words={capital(model.milestone ? milestoneNames[model.milestone] : '')}
+        keys="Space"
+        onPress={onNext}
+      />
+    );
+  if (due && !due.last)
+    return (
+      <PullControl
+        label={`Part out: ${words.shade(due.shade)}`}
+        hint="Slide or hold"
+        className={`${face} ${accent}`}
+        wordClassName="font-heading text-[1.25rem] leading-[1.05] font-semibold roomy:text-3xl"
+        onPull={() => void log({ kind: 'pull', all: false, shade: due.shade })}
+      />
+    );
+  if (at.reached.secondCrack !== undefined)
+    return (
+      <Press
+        look={look}
+        words={`A snap · ${model.ribbon.cracks.second.length}`}
+        keys="C"
+        onPress={() => void model.tapCrack()}
+      />
+    );
+  const snapped = model.ribbon.cracks.second.length > 0;
+  const milestone = at.reached.firstCrackEnd === undefined && !snapped ? 'firstCrackEnd' : 'secondCrack';
+  return (
+    <Press
+      look={look}
+      words={milestone === 'firstCrackEnd' ? 'First is over' : 'Second crack'}
+      onPress={() => void log({ kind: 'mark', milestone })}
+    />
+  );
+}
+
+function Press(props: { look: string; words: string; keys?: string; onPress: () => void }) {
+  return (
+    <button type="button" className={props.look} onClick={props.onPress}>
+      <span className={word}>{props.words}</span>
+      {props.keys && (
+        <span aria-hidden="true" className="absolute top-3 right-4 hidden wide:inline">
+          {props.keys}
+        </span>
+      )}
+    </button>
+  );
+}

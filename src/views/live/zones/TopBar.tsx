@@ -1,0 +1,63 @@
+import type { Roast } from '@/core/roast';
+import { entryWords } from '@/ui/entryWords';
+import { useWords } from '@/ui/useHousehold';
+import { Emergency } from '../Emergency';
+import { OtherRoast } from '../OtherRoast';
+import type { LiveRoastModel } from '../useLiveRoast';
+
+interface TopBarProps {
+  readonly roast: Roast;
+  readonly lotName: string;
+  readonly gearName: string;
+  readonly model: LiveRoastModel;
+  readonly onUndo: () => void;
+  readonly onEarlier: () => void;
+}
+
+const corner =
+  'h-[64px] shrink-0 rounded-xl border-2 border-current font-bold leading-tight disabled:opacity-35 active:bg-black/15';
+
+/** Who and what, the other roast where there is one, and in the corner fire, five seconds earlier, and undo. */
+export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: TopBarProps) {
+  const words = useWords();
+  const { undoable, underWay } = model;
+  return (
+    <header className="heat-bar flex items-center gap-2 roomy:gap-3">
+      <OtherRoast roastId={roast.id}>
+        <p className="leading-tight cramped:text-[0.9rem] roomy:text-lg">
+          <b className="font-heading block truncate">{lotName}</b>
+          <span className="line-clamp-2 text-[0.85rem] roomy:line-clamp-1 roomy:text-[1rem]">
+            {words.weight(roast.greenGrams)} in {gearName} · for {words.shade(roast.wantedShade)}
+          </span>
+        </p>
+      </OtherRoast>
+      <Emergency />
+      <button
+        type="button"
+        className={`${corner} w-[64px]`}
+        disabled={model.at.live.length === 0 || !underWay}
+        onClick={onEarlier}
+        title="The last press happened 5 seconds earlier (B)"
+      >
+        −5 s
+      </button>
+      <button
+        type="button"
+        className={`${corner} w-[72px] px-1 roomy:w-56`}
+        disabled={undoable === undefined && !underWay}
+        onClick={onUndo}
+      >
+        {undoable ? (
+          <>
+            Undo{' '}
+            <span className="line-clamp-1 text-[0.9rem] font-normal cramped:sr-only">
+              {entryWords(undoable, words)}
+            </span>
+          </>
+        ) : (
+          'Take it back'
+        )}
+      </button>
+    </header>
+  );
+}

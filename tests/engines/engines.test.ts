@@ -1,0 +1,137 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, it } from 'node:test';
+import { type Served, serveApp } from '../browser/harness.ts';
+import { openChromiumDriver } from './chromium.ts';
+import { button, type Driver, field, seen, until, words } from './driver.ts';
+import { openFirefox } from './firefox.ts';
+import { openWebKit } from './webkit.ts';
+
+let app: Served;
+before(async () => {
+  app = await serveApp('ask');
+});
+after(() => app.stop());
+
+const TIMER = '//*[@role="timer"]';
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** The kinds of the log's lines, straight from the browser's database. */
+const log = (driver: Driver) =>
+  driver.run<string[]>(`
+    const opening = indexedDB.open('gander');
+    const db = await new Promise((resolve, reject) => { opening.onsuccess = () => resolve(opening.result); opening.onerror = () => reject(opening.error); });
+    const asking = db.transaction('roasts').objectStore('roasts').getAll();
+    const roasts = await new Promise((resolve, reject) => { asking.onsuccess = () => resolve(asking.result); asking.onerror = () => reject(asking.error); });
+    db.close();
+    return roasts.flatMap(({ entries }) => entries.map(({ kind, milestone }) => milestone ?? kind));
+  `);
+const logged = (driver: Driver, ...kinds: string[]) =>
+  until(`the log to hold ${kinds.join(', ')}`, async () => JSON.stringify(await log(driver)) === JSON.stringify(kinds));
+
+/** First run, plan, a whole roast with marks by press and key, a reload and the history in the middle, the journal, a file saved and loaded. */
+async function journey(driver: Driver): Promise<void> {
+  await driver.goto(`${app.address}/`);
+  await seen(driver, words('You watch the beans'));
+  await driver.click('//*[self::a or self::button][contains(., "Start my own")]');
+  await driver.click(button('Grams'));
+  await seen(driver, field('What you call it'));
+  await driver.fill(field('What you call it'), 'Blue popper');
+  await driver.click(button('Add this gear'));
+  await seen(driver, field('What you call these beans'));
+  await driver.fill(field('What you call these beans'), 'Lantern Terrace');
+  await driver.fill(field('How much green you bought'), '1 kg');
+  await driver.click(button('Add these beans'));
+  await seen(driver, words('Nothing roasted yet'));
+  await driver.goto(`${app.address}/roast/`);
+  await seen(driver, button('Beans in'));
+  await driver.click(button('Beans in'));
+  await seen(driver, TIMER);
+  // The plan's page is frozen now, wherever the engine freezes pages: every press must be kept all the same.
+  await wait(1200);
+  await driver.click(button('Yellow'));
+  await logged(driver, 'yellow');
+  await driver.press('c');
+  await logged(driver, 'yellow', 'crack');
+  await driver.press('t');
+  await driver.fill(field('Reading, °C'), '187');
+  await driver.press('Enter');
+  await logged(driver, 'yellow', 'crack', 'reading');
+  await driver.reload();
+  await seen(driver, TIMER);
+  await driver.press('Space');
+  await logged(driver, 'yellow', 'crack', 'reading', 'firstCrack');
+  await driver.click('//a[contains(., "Other pages")] | //button[normalize-space(.)="More"]');
+  await driver.goto(`${app.address}/journal/`);
+  await seen(driver, words('On the heat'));
+  await driver.back();
+  await seen(driver, TIMER);
+  await driver.press('c');
+  await logged(driver, 'yellow', 'crack', 'reading', 'firstCrack', 'crack');
+  await driver.forward();
+  await seen(driver, words('On the heat'));
+  await driver.back();
+  await seen(driver, TIMER);
+  await driver.press('Shift+Space');
+  await logged(driver, 'yellow', 'crack', 'reading', 'firstCrack', 'crack', 'pull');
+  await seen(driver, field('Roasted weight'));
+  await driver.fill(field('Roasted weight'), '68');
+  await driver.press('Enter');
+  await seen(driver, words('Loss 15.0 %'));
+  await driver.goto(`${app.address}/journal/`);
+  await seen(driver, '//*[normalize-space(text())="1 roast"]');
+  await saveAndLoad(driver);
+}
+
+/** Saves the notebook, empties the database, and loads what was saved, as a browser does from its disk. */
+async function saveAndLoad(driver: Driver): Promise<void> {
+  await driver.goto(`${app.address}/files/`);
+  await seen(driver, button('Save the notebook'));
+  await driver.run(`
+    const make = URL.createObjectURL.bind(URL);
+    URL.createObjectURL = (blob) => { blob.text().then((text) => { window.savedText = text; }); return make(blob); };
+    HTMLAnchorElement.prototype.click = function () {};
+    window.showSaveFilePicker = undefined;
+  `);
+  await driver.click(button('Save the notebook'));
+  const text = await until('the saved file', () => driver.run<string | undefined>('return window.savedText'));
+  assert.equal((JSON.parse(text) as { roasts: unknown[] }).roasts.length, 1);
+  await driver.run(`
+    const opening = indexedDB.open('gander');
+    const db = await new Promise((resolve) => { opening.onsuccess = () => resolve(opening.result); });
+    const tx = db.transaction(['roasts', 'lots', 'gear'], 'readwrite');
+    for (const name of ['roasts', 'lots', 'gear']) tx.objectStore(name).clear();
+    await new Promise((resolve) => { tx.oncomplete = resolve; });
+    db.close();
+  `);
+  await driver.goto(`${app.address}/files/`);
+  await seen(driver, '//input[@type="file"]');
+  await driver.run(`
+    const input = document.querySelector('input[type="file"]');
+    const carried = new DataTransfer();
+    carried.items.add(new File([${JSON.stringify(text)}], 'gander.json', { type: 'application/json' }));
+    input.files = carried.files;
+    input.dispatchEvent(new Event('change', { bubbles: true }));
+  `);
+  await until('the file to be loaded', async () => {
+    if ((await driver.texts(button('Load'))).length > 0) await driver.click(button('Load')).catch(() => undefined);
+    return (await log(driver)).length > 0;
+  });
+  await driver.goto(`${app.address}/journal/`);
+  await seen(driver, '//*[normalize-space(text())="1 roast"]');
+}
+
+describe('the same journey in every engine that people have', () => {
+  for (const [engine, open] of [
+    ['Chromium', openChromiumDriver],
+    ['WebKit', openWebKit],
+    ['Firefox', openFirefox],
+  ] as const)
+    it(`in ${engine}`, { timeout: 180_000 }, async () => {
+      const driver = await open();
+      try {
+        await journey(driver);
+      } finally {
+        await driver.close();
+      }
+    });
+});
