@@ -9,7 +9,7 @@ import { firstRowTimes } from './firstRows.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
-import { clockFigure, pressFigures, sizeFigure } from './roastScreen.ts';
+import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
 
 const MORE_ROASTS = 1000;
 /** A journal of a lifetime. */
@@ -34,6 +34,7 @@ const parts = {
       await large.close();
       printFigures(`In headless Chromium, demo household plus ${MORE_ROASTS} roasts`, figures);
     }),
+  slowed: () => served(async (app) => printFigures('With the processor slowed six times', await slowedFigures(app))),
   clock: () => served(async (app) => printFigures('The clock', [await clockFigure(app)])),
   day: () => served(async (app) => printFigures('The day plan', [await dayFigure(app)])),
   size: () => served(async (app) => printFigures('What the roast screen loads', [await sizeFigure(app)])),

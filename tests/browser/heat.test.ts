@@ -174,13 +174,9 @@ describe('a staged pull', () => {
 });
 
 describe('a probe', () => {
-  it('streams through the server; a lost stream comes back, nonsense is left out and said, nothing is lost', async () => {
-    const { page, close } = await demo.open();
-    await page.route('**/api/probe/**', (route) => route.abort());
+  it('streams through the server, once for two tabs; nonsense is left out and told to the bridge, a lost stream comes back', async () => {
+    const { page, context, close } = await demo.open();
     await roastOn(page, 'Rattle drum');
-    await page.getByText('Probe lost, trying again.').waitFor();
-    await page.unroute('**/api/probe/**');
-    await page.getByText('Probe lost, trying again.').waitFor({ state: 'hidden' });
     const say = async (lines: string[]) => {
       const answer = await page.request.post('/api/probe/thin-probe', {
         data: lines.join('\n'),
@@ -191,6 +187,10 @@ describe('a probe', () => {
     const charged = Date.parse(((await demoRoast(page)) as unknown as { chargedAt: string }).chargedAt);
     const at = (s: number) => new Date(charged + s * 1000).toISOString();
     await pass(page, 30);
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await second.getByRole('timer').waitFor();
+    await second.waitForTimeout(800);
     const lines = Array.from({ length: 12 }, (_, i) => JSON.stringify({ celsius: 80 + i * 0.5, at: at(18 + i) }));
     const first = await say([
       ...lines,
@@ -199,13 +199,30 @@ describe('a probe', () => {
       JSON.stringify({ celsius: 90, at: at(5) }),
       'hello',
     ]);
-    assert.deepEqual([first.listening, first.faults.length], [1, 1]);
+    assert.equal(first.listening, 2);
+    assert.deepEqual(first.faults.slice(0, 2), [
+      'line 13: the temperature is no number.',
+      'line 14: 9999 °C is outside what a probe can read: between -40 and 400 °C.',
+    ]);
+    assert.match(first.faults[2] ?? '', /^line 16: /);
     await page.getByText('3 lines of the probe were no reading and left out.').waitFor();
     await pass(page, 2);
-    await page.getByText('30 °C', { exact: true }).waitFor();
-    const stored = (await demoRoast(page))?.entries.filter((entry) => entry.kind === 'reading') ?? [];
-    assert.equal(stored.length, 12);
+    await page.getByText(/rises 30 °C a minute/).waitFor();
+    await second.waitForTimeout(2000);
+    const readings = async () => (await demoRoast(page))?.entries.filter((entry) => entry.kind === 'reading') ?? [];
+    const stored = await readings();
+    assert.equal(stored.length, 12, 'one reading is one reading, in two tabs');
     assert.ok(Math.abs((stored[0]?.at ?? 0) - 18) < 0.1, 'with its own time');
+    await second.close();
+    await page.route('**/api/probe/**', (route) => route.abort());
+    page.on('dialog', (dialog) => void dialog.accept());
+    await page.reload();
+    await page.getByText('Probe lost, trying again.').waitFor();
+    await page.unroute('**/api/probe/**');
+    await page.getByText('Probe lost, trying again.').waitFor({ state: 'hidden' });
+    await say(lines);
+    await pass(page, 3);
+    assert.equal((await readings()).length, 12, 'nor after a reload');
     await close();
   });
 

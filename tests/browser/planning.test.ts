@@ -131,7 +131,7 @@ describe('the plan', () => {
     await page.getByLabel('Place', { exact: true }).selectOption('outdoors');
     await page.getByLabel('Outside temperature').fill('3');
     await page.getByLabel('Outside temperature').press('Enter');
-    await page.getByText('That is cold').waitFor();
+    await page.getByText(/^Cold: /).waitFor();
     const tick = page.getByLabel('Colander, fan or cold tray ready');
     await tick.click();
     await page.waitForFunction(() => document.querySelectorAll('input:checked').length === 1);

@@ -16,7 +16,8 @@ export interface Driver {
   readonly close: () => Promise<void>;
 }
 
-const WAIT_MS = 15_000;
+/** Three browsers share the machine with all other tests. */
+const WAIT_MS = 40_000;
 
 /** Waits until `check` gives something; says what was waited for when it never does. */
 export async function until<T>(what: string, check: () => Promise<T | undefined | false>, ms = WAIT_MS): Promise<T> {

@@ -126,7 +126,7 @@ describe('the same journey in every engine that people have', () => {
     ['WebKit', openWebKit],
     ['Firefox', openFirefox],
   ] as const)
-    it(`in ${engine}`, { timeout: 180_000 }, async () => {
+    it(`in ${engine}`, { timeout: 300_000 }, async () => {
       const driver = await open();
       try {
         await journey(driver);

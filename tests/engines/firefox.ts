@@ -18,7 +18,7 @@ export async function openFirefox(): Promise<Driver> {
     extraPrefsFirefox: { 'intl.accept_languages': 'en-GB' },
   });
   const page = await browser.newPage();
-  page.setDefaultTimeout(20_000);
+  page.setDefaultTimeout(60_000);
   // The page asks before a roast is left; the journey means to.
   page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
   const find = async (xpath: string) => {

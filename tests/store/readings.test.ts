@@ -15,6 +15,22 @@ const near = (value: number | undefined, expected: number, within = 1e-9) =>
   assert.ok(Math.abs((value ?? Number.NaN) - expected) <= within, `${value}, expected ${expected}`);
 
 describe('readings of a stream', () => {
+  it('are one each, whichever tab or page heard them, and move onto the roast’s clock when the beans are in', async () => {
+    const { db, roasted } = await smallHousehold();
+    const { id } = await roasted(10, {}, []);
+    const heard = Array.from({ length: 12 }, (_, i) => ({ at: 100 + i, celsius: 150 + i }));
+    const late = heard.map(({ at, celsius }) => ({ at: at + 0.03, celsius }));
+    await Promise.all([logReadings(db, id, heard, 'probe'), logReadings(db, id, late, 'probe')]);
+    await logReadings(db, id, [...heard, { at: 112, celsius: 162 }], 'probe');
+    const times = async () => ((await db.roasts.get(id))?.entries ?? []).map(({ at }) => at);
+    assert.deepEqual(await times(), [...heard.map(({ at }) => at), 112]);
+    const before = await db.roasts.get(id);
+    const chargedMs = Date.parse(before?.chargedAt ?? '');
+    await db.roasts.update(id, { preheatedAt: new Date(chargedMs - 60_000).toISOString() });
+    await logReadings(db, id, [{ at: 40, celsius: 180 }], 'probe', 'preheat');
+    assert.equal((await times()).at(-1), -20);
+  });
+
   it('are kept in one go, each at its own time, beside what is marked meanwhile', async () => {
     const { db, roasted } = await smallHousehold();
     const { id } = await roasted(10, {}, [mark(120, 'yellow')]);

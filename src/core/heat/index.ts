@@ -9,13 +9,14 @@ export {
 export { type AtTheHeat, forecastsAhead, heatNow } from './heatNow.ts';
 export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';
 export { probeOpinion } from './probeOpinion.ts';
-export { heardMilestones, type PullDue, type PullPlan, pullsDue } from './pullsDue.ts';
+export { heardMilestones, type PullDue, type PullPlan, pullsDue, pullsPlanned } from './pullsDue.ts';
 export { isFresh, type Reading, rateOfRise, readingAt } from './rateOfRise.ts';
 export {
   doubtfulReading,
   farOffCurve,
   isSameReading,
   looksFahrenheit,
+  readingFaultWords,
   readingsOf,
   type StreamFault,
   streamFault,

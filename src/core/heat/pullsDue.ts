@@ -1,7 +1,7 @@
 import { type Expectation, type Forecast, pullForecast } from '../forecast/index.ts';
 import { crackOnsets, type LiveEntry, type Milestones, type PlannedPart, type PullRule } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
-import type { FirstCrackC } from './firstCrackC.ts';
+import { type FirstCrackC, firstCrackC } from './firstCrackC.ts';
 import { isFresh, type Reading } from './rateOfRise.ts';
 
 /** A pull to come: of everything, or of a part. */
@@ -56,6 +56,20 @@ export function pullsDue(plan: PullPlan, facts: PullFacts): PullDue[] {
     const rule = ruleFor(plan, shade);
     const due = dueOf(shade, rule, facts);
     return { index: taken + i, last: i === left.length - 1, shade, rule, ...due };
+  });
+}
+
+/** The pulls as the plan has them, before anything was marked: what the roast screen will begin with. */
+export function pullsPlanned(plan: PullPlan, expectation: Expectation): PullDue[] {
+  const unread: FirstCrackC = firstCrackC([], undefined, undefined);
+  return pullsDue(plan, {
+    expectation,
+    live: [],
+    heard: {},
+    nowS: 0,
+    readings: [],
+    firstC: unread,
+    ratePerMin: undefined,
   });
 }
 

@@ -39,6 +39,18 @@ export function streamFault(celsius: number, at: number, lastAt: number | undefi
   return isSameReading(at, lastAt) ? 'burst' : undefined;
 }
 
+/** What a bridge is told of a reading that is left out; undefined when it is taken. Times are judged by the page, which knows the roast's. */
+export function readingFaultWords(celsius: number): string | undefined {
+  switch (streamFault(celsius, 0, undefined)) {
+    case 'notANumber':
+      return 'the temperature is no number.';
+    case 'outOfRange':
+      return `${Math.round(celsius)} °C is outside what a probe can read: between ${LEAST_C} and ${MOST_C} °C.`;
+    default:
+      return undefined;
+  }
+}
+
 /** Beans are never this hot for long; a probe that says so shows °F. */
 const LOOKS_FAHRENHEIT_C = 285;
 

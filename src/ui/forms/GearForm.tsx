@@ -17,8 +17,8 @@ interface GearFormProps {
 
 /** The form for a piece of gear: nickname, method and batch are enough; the rest lies below. */
 export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
-  const { weightUnit, currency } = useHousehold();
-  const form = useForm<GearDraft>({ defaultValues: draftOfGear(gear, weightUnit, currency) });
+  const { weightUnit, currency, temperatureUnit } = useHousehold();
+  const form = useForm<GearDraft>({ defaultValues: draftOfGear(gear, weightUnit, currency, temperatureUnit) });
   const { register, handleSubmit, setError, setValue, formState, control } = form;
   const { errors } = formState;
   const method = methodOf(useWatch({ control, name: 'method' }));
@@ -26,8 +26,10 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
     formatWeight(grams, weightUnit),
   );
   const save = handleSubmit(async (draft) => {
-    const read = readDraft(draft, gearReaders(weightUnit, currency), (field, message, first) =>
-      setError(field, { message }, { shouldFocus: first }),
+    const read = readDraft(
+      draft,
+      gearReaders(weightUnit, currency, draft.hasProbe ? draft.probeUnit : temperatureUnit),
+      (field, message, first) => setError(field, { message }, { shouldFocus: first }),
     );
     if (!read) return;
     if (read.usual !== undefined && read.largest !== undefined && read.usual > read.largest)
@@ -44,6 +46,8 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
       priceMinor: read.price,
       coolDownMin: read.coolDown,
       preheatMin: read.preheat,
+      preheatC: read.hotAt,
+      preheatSign: read.hotSign,
       place: draft.place || undefined,
       ventilation: draft.ventilation || undefined,
       modified: draft.modified || undefined,

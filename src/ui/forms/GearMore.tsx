@@ -22,6 +22,7 @@ export function GearMore({ form, method }: GearMoreProps) {
     errors.price ||
     errors.coolDown ||
     errors.preheat ||
+    errors.hotAt ||
     errors.probeName ||
     errors.reminders;
   return (
@@ -68,6 +69,21 @@ export function GearMore({ form, method }: GearMoreProps) {
             {...register('preheat')}
           />
           <TextField
+            label="Hot enough at"
+            placeholder="180 °C"
+            autoComplete="off"
+            hint="What its thermometer shows then."
+            error={errors.hotAt?.message}
+            {...register('hotAt')}
+          />
+          <TextField
+            label="Hot enough when"
+            placeholder="a drop of water dances"
+            maxLength={80}
+            autoComplete="off"
+            {...register('hotSign')}
+          />
+          <TextField
             label="Power"
             unit="W"
             inputMode="numeric"
@@ -102,13 +118,13 @@ export function GearMore({ form, method }: GearMoreProps) {
         </div>
         <div>
           <label htmlFor="gear-reminders" className="text-husk block text-[0.95rem]">
-            Remind me during a roast, a line each
+            Remind me during a roast, a line each; “every 3:00” comes again and again
           </label>
           <textarea
             id="gear-reminders"
             rows={2}
             className="border-husk mt-1 block w-full border-2 bg-transparent p-2"
-            placeholder={'8:00 turn the tray\nfirst crack shine a light through the door'}
+            placeholder={'8:00 turn the tray\nevery 3:30 press start, or it stops by itself'}
             {...register('reminders')}
           />
           {errors.reminders && (

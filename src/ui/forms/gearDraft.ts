@@ -10,9 +10,20 @@ import {
   parseReminders,
   reminderLine,
 } from '@/core/gear';
-import { type Currency, moneyFieldText, parseMoney, parseWeight, type WeightUnit, weightFieldText } from '@/core/units';
+import {
+  type Currency,
+  formatTemperature,
+  moneyFieldText,
+  parseMoney,
+  parseTemperature,
+  parseWeight,
+  type TemperatureUnit,
+  type WeightUnit,
+  weightFieldText,
+} from '@/core/units';
 import { numberReader, optional, type Reader, textReader } from './readDraft';
 
+const HOT_RANGE = { leastC: 0, mostC: 400 };
 const BATCH_RANGE = { leastGrams: 5, mostGrams: 5000 };
 
 export interface GearDraft {
@@ -25,6 +36,8 @@ export interface GearDraft {
   price: string;
   coolDown: string;
   preheat: string;
+  hotAt: string;
+  hotSign: string;
   place: NonNullable<Gear['place']> | '';
   ventilation: NonNullable<Gear['ventilation']> | '';
   modified: boolean;
@@ -37,7 +50,13 @@ export interface GearDraft {
 }
 
 /** The form's fields as they stand for a piece of gear; the method's for a new one. */
-export function draftOfGear(gear: Gear | undefined, unit: WeightUnit, currency: Currency): GearDraft {
+export function draftOfGear(
+  gear: Gear | undefined,
+  unit: WeightUnit,
+  currency: Currency,
+  degrees: TemperatureUnit = 'C',
+): GearDraft {
+  const shows = gear?.probe?.unit ?? degrees;
   const weight = (grams: number | undefined) => (grams === undefined ? '' : `${weightFieldText(grams, unit)} ${unit}`);
   const number = (value: number | undefined) => (value === undefined ? '' : String(value));
   return {
@@ -50,6 +69,8 @@ export function draftOfGear(gear: Gear | undefined, unit: WeightUnit, currency: 
     price: gear?.priceMinor === undefined ? '' : moneyFieldText(gear.priceMinor, currency),
     coolDown: number(gear?.coolDownMin),
     preheat: number(gear?.preheatMin),
+    hotAt: gear?.preheatC === undefined ? '' : formatTemperature(gear.preheatC, shows),
+    hotSign: gear?.preheatSign ?? '',
     place: gear?.place ?? '',
     ventilation: gear?.ventilation ?? '',
     modified: gear?.modified === true,
@@ -63,7 +84,7 @@ export function draftOfGear(gear: Gear | undefined, unit: WeightUnit, currency: 
 }
 
 /** How the typed fields of gear are read. */
-export function gearReaders(unit: WeightUnit, currency: Currency) {
+export function gearReaders(unit: WeightUnit, currency: Currency, degrees: TemperatureUnit = 'C') {
   const batch = optional((text) => parseWeight(text, unit, { range: BATCH_RANGE }));
   return {
     usual: batch,
@@ -72,6 +93,8 @@ export function gearReaders(unit: WeightUnit, currency: Currency) {
     price: optional((text) => parseMoney(text, currency)),
     coolDown: optional(numberReader(0, 240, 'min', '20')),
     preheat: optional(numberReader(0, 60, 'min', '2')),
+    hotAt: optional((text) => parseTemperature(text, degrees, HOT_RANGE)),
+    hotSign: textReader(80),
     reminders: optional(parseReminders),
     note: textReader(2000),
   } satisfies Record<string, Reader<unknown>>;

@@ -56,7 +56,7 @@ export function Settings() {
               a spoken word
             </Tick>
             <Tick checked={household.cueVibration} onChange={(event) => save({ cueVibration: event.target.checked })}>
-              a buzz
+              a buzz{'vibrate' in navigator ? '' : ' (not in this browser)'}
             </Tick>
             <Tick checked={household.cueText} onChange={(event) => save({ cueText: event.target.checked })}>
               large words

@@ -9,6 +9,7 @@ import { database, isPractice } from '@/store/current';
 import { say } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
+import { NOT_AWAKE } from '@/ui/canStayAwake';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 import { AfterPull } from './AfterPull';
 import { LiveRibbon } from './LiveRibbon';
@@ -56,7 +57,7 @@ export function LiveRoast(named: NamedRoast) {
   const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe?.name);
   const [lacks, setLacks] = useState<readonly string[]>([]);
   const screen = useScreenTells(named.roast, probe, lacks);
-  const model = useLiveRoast(named, screen.tells);
+  const model = useLiveRoast(named, screen);
   const { roast, at, log, controls, underWay } = model;
   const [helpOpen, setHelpOpen] = useState(false);
   const [pullArmed, setPullArmed] = useState(false);
@@ -246,7 +247,6 @@ export function LiveRoast(named: NamedRoast) {
 }
 
 const NO_SOUND = 'The browser gives no sound yet: touch the screen once, or go by the words.';
-const NOT_AWAKE = 'This browser cannot keep the screen awake: set the device’s own screen time-out longer.';
 
 function tabsFor(roomy: boolean, practice: boolean): readonly TrayTab[] {
   const own: readonly TrayTab[] = roomy

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { canStayAwake } from '@/ui/canStayAwake';
 
 /**
  * Keeps the screen awake while `active`: by a wake lock where the browser has one here, else by the usual silent video,
@@ -12,13 +13,6 @@ export function useAwake(active: boolean): boolean {
     return playSilentVideo(() => setRefused(true));
   }, [active]);
   return !refused && canStayAwake();
-}
-
-/** Whether this browser has a way at all. A wake lock needs https or this very machine; a video needs a codec. */
-export function canStayAwake(): boolean {
-  if ('wakeLock' in navigator) return true;
-  const video = document.createElement('video');
-  return video.canPlayType('video/mp4') !== '' || video.canPlayType('video/webm') !== '';
 }
 
 function holdWakeLock(): () => void {

@@ -33,8 +33,14 @@ import { useWords } from '@/ui/useHousehold';
 import { useKnown } from './useKnown';
 import { type RoastClock, useRoastClock } from './useRoastClock';
 
+/** What the screen tells besides what the record says: before equals of the record's, and after everything else. */
+interface ScreenTells {
+  readonly tells: (clock: RoastClock) => readonly Telling[];
+  readonly lacking: readonly Telling[];
+}
+
 /** Everything that the roast screen shows and does, derived from the record and the clock. */
-export function useLiveRoast(named: NamedRoast, screenTells: (clock: RoastClock) => readonly Telling[]) {
+export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
   const { roast, notKept } = useWithLateWrites(named.roast);
   const { gear } = named;
   const words = useWords();
@@ -44,7 +50,7 @@ export function useLiveRoast(named: NamedRoast, screenTells: (clock: RoastClock)
   const guide = useGuide(roast);
   const nowS = clock.shownS ?? heatS(roast, Date.now());
   const at = heatNow({ roast, gear, ...known, nowS, words, putOff });
-  const tellings = gravestFirst([...notKept, ...tellingsFor(at), ...screenTells(clock)]);
+  const tellings = gravestFirst([...notKept, ...screen.tells(clock), ...tellingsFor(at), ...screen.lacking]);
   const ahead = forecastsAhead(at);
   const pressedS = () => clock.now() ?? heatS(roast, Date.now());
   const log = (draft: EntryDraft, atS = pressedS(), source?: 'hand' | 'tap') =>

@@ -1,8 +1,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Telling } from '@/core/heat';
-import { paceAgainst, paceWords } from '@/core/recipe';
-import { milestoneNames, milestonesOfRoast, type Roast } from '@/core/roast';
+import { paceAgainst, paceWords, type Recipe } from '@/core/recipe';
+import { type Milestones, milestoneNames, milestonesOfRoast, type Roast } from '@/core/roast';
 import { formatSpan } from '@/core/units';
 import { database } from '@/store/current';
 import { keepDeviceClock } from '@/store/roasting';
@@ -16,16 +16,16 @@ export function useScreenTells(roast: Roast, probe: ProbeState, lacks: readonly 
     async () => (roast.recipeId ? await database().recipes.get(roast.recipeId) : undefined),
     [roast.recipeId],
   );
-  const tells = ({ correctedMs }: RoastClock): Telling[] => [
+  const tells = ({ correctedMs, shownS }: RoastClock): Telling[] => [
     ...(probe.looksFahrenheit ? [fahrenheit] : []),
     ...(correctedMs !== 0 && correctedMs !== seenMs ? [clockJumped(correctedMs)] : []),
-    ...(recipe && roast.chargedAt
-      ? paceOfRecipe(recipe.name, paceAgainst(recipe.guide, milestonesOfRoast(roast)))
-      : []),
-    ...lacks.map((text): Telling => ({ key: text, level: 'note', text })),
+    ...(recipe && roast.chargedAt ? [paceOfRecipe(recipe, milestonesOfRoast(roast), shownS ?? 0)] : []),
   ];
+  const lacking = lacks.map((text): Telling => ({ key: text, level: 'note', text }));
   return {
     tells,
+    /** Said when nothing else is. */
+    lacking,
     clockIsRight: (correctedMs: number) => setSeenMs(correctedMs),
     followClock: async (correctedMs: number) => {
       setSeenMs(correctedMs);
@@ -57,8 +57,14 @@ function clockJumped(correctedMs: number): Telling {
   };
 }
 
-function paceOfRecipe(name: string, pace: ReturnType<typeof paceAgainst>): Telling[] {
+/** The pace is news for so long after a mark, seconds; then it only stands there. */
+const NEWS_S = 40;
+
+function paceOfRecipe(recipe: Recipe, reached: Milestones, nowS: number): Telling {
+  const pace = paceAgainst(recipe.guide, reached);
   const says = paceWords(pace, (milestone) => milestoneNames[milestone]);
-  const text = says ? `${says}.` : `By “${name}”: its ribbon lies pale under yours.`;
-  return [{ key: `recipe${pace.length}`, level: 'note', text }];
+  const last = pace.at(-1);
+  const isNews = last !== undefined && nowS - (reached[last.milestone] ?? 0) < NEWS_S;
+  const text = says ? `${says}.` : `By “${recipe.name}”: its ribbon lies pale under yours.`;
+  return { key: `recipe${pace.length}`, level: isNews ? 'soon' : 'note', text };
 }

@@ -6,6 +6,7 @@ import type { Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { addGear, addLot, type LotStock } from '@/store/larder';
 import { Button } from '@/ui/Button';
+import { canStayAwake, NOT_AWAKE } from '@/ui/canStayAwake';
 import { Dialog } from '@/ui/Dialog';
 import { GearForm } from '@/ui/forms/GearForm';
 import { LotForm } from '@/ui/forms/LotForm';
@@ -115,6 +116,7 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
           )}
           <Weather choices={choices} planned={planned} day={day} />
         </div>
+        {!canStayAwake() && <p className="text-husk mt-3">{NOT_AWAKE}</p>}
         <Expected choices={choices} planned={planned} day={day} gear={gear} onGear={(id) => void chooseGear(id)} />
         <div className="mt-8 grid gap-x-10 gap-y-8 md:grid-cols-2">
           <StagedChoice choices={choices} planned={planned} choose={choose} />

@@ -1,5 +1,7 @@
+import { pullsPlanned } from '@/core/heat';
 import { equalParts, LEAST_PART_GRAMS, stagedParts, stagedShades } from '@/core/plan';
 import { type ShadeNumber, shades } from '@/core/shade';
+import { formatClock } from '@/core/units';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
@@ -24,6 +26,7 @@ export function StagedChoice({ choices, planned, choose }: StagedChoiceProps) {
   const { parts } = choices;
   const grams = planned.batches?.greenGramsEach ?? 0;
   const weighed = parts ? stagedParts(grams, parts, choices.shade, planned.loss) : [];
+  const due = parts ? pullsPlanned({ shade: choices.shade, rule: choices.rule, parts }, planned.expectation) : [];
   const tooLittle = weighed.some(({ roastedGrams }) => roastedGrams < LEAST_PART_GRAMS);
   const setShade = (index: number, shade: ShadeNumber) =>
     choose({
@@ -58,7 +61,8 @@ export function StagedChoice({ choices, planned, choose }: StagedChoiceProps) {
                     </option>
                   ))}
                 </select>{' '}
-                about {words.weight(part.roastedGrams)}, <span className="text-husk">{shadeLandmark(part.shade)}</span>
+                at about {formatClock(due[i]?.dueS ?? 0)}, {words.weight(part.roastedGrams)}{' '}
+                <span className="text-husk">· {shadeLandmark(part.shade)}</span>
               </li>
             ))}
           </ol>

@@ -13,14 +13,16 @@ export function journalWorker(): Remote<JournalContract> {
 }
 
 // It reads the database too, and a frozen page must not hold a read open (store/openTransactions.ts).
-window.addEventListener('pagehide', () => {
-  worker?.terminate();
-  worker = undefined;
-  contract = undefined;
-});
-window.addEventListener('pageshow', ({ persisted }) => {
-  if (persisted && unanswered > 0) location.reload();
-});
+if ('window' in globalThis) {
+  window.addEventListener('pagehide', () => {
+    worker?.terminate();
+    worker = undefined;
+    contract = undefined;
+  });
+  window.addEventListener('pageshow', ({ persisted }) => {
+    if (persisted && unanswered > 0) location.reload();
+  });
+}
 
 /** Longer than anything asked here takes; then something is wrong with the worker. */
 const LIMIT_MS = 30_000;

@@ -1,5 +1,6 @@
 import type { APIRoute } from 'astro';
 import { parseProbeLine, probeSlug } from '@/core/exchange';
+import { readingFaultWords } from '@/core/heat';
 import { issueSentence } from '@/core/issues';
 import { onProbeLine, sayProbeLine } from '@/server/probeHub';
 import { runThermometer, thermometerRequest } from '@/server/simulatedThermometer';
@@ -57,8 +58,10 @@ export const POST: APIRoute = async ({ params, request }) => {
   let heard = 0;
   lines.forEach((line, i) => {
     const parsed = parseProbeLine(line);
+    // The page hears of it too, and counts what it leaves out.
     if (parsed.ok) heard = Math.max(heard, sayProbeLine(name, line));
-    else faults.push(`line ${i + 1}: ${parsed.issues.map(issueSentence).join(' ')}`);
+    const wrong = parsed.ok ? readingFaultWords(parsed.value.celsius) : parsed.issues.map(issueSentence).join(' ');
+    if (wrong) faults.push(`line ${i + 1}: ${wrong}`);
   });
   return Response.json(
     { taken: lines.length - faults.length, listening: heard, faults },

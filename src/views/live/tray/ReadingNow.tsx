@@ -10,7 +10,7 @@ export function ReadingNow({ model, probe }: { readonly model: LiveRoastModel; r
   const last = readings.at(-1);
   const past =
     last && (firstC.from !== 'usual' || reached.firstCrack !== undefined) ? last.celsius - firstC.celsius : undefined;
-  const trouble = probeTrouble(probe);
+  const trouble = probeTrouble(model, probe);
   return (
     <p className="flex flex-wrap content-center items-baseline gap-x-4 overflow-hidden leading-tight roomy:text-lg wide:justify-end">
       {last && (
@@ -30,13 +30,15 @@ export function ReadingNow({ model, probe }: { readonly model: LiveRoastModel; r
 }
 
 /** Whether there is anything to say of readings now. */
-export function hasReadingNow({ at }: LiveRoastModel, probe: ProbeState): boolean {
-  return at.reached.pull === undefined && (at.readings.length > 0 || probeTrouble(probe) !== undefined);
+export function hasReadingNow({ at }: Pick<LiveRoastModel, 'at'>, probe: ProbeState): boolean {
+  return at.reached.pull === undefined && (at.readings.length > 0 || probeTrouble({ at }, probe) !== undefined);
 }
 
-function probeTrouble({ kind, leftOut }: ProbeState): string | undefined {
+/** A thermometer that is read by eye never spoke, so it is not missed. */
+function probeTrouble({ at }: Pick<LiveRoastModel, 'at'>, { kind, leftOut }: ProbeState): string | undefined {
+  const spoke = at.readings.some(({ streamed }) => streamed);
   if (kind === 'silent') return 'Probe silent; type a reading meanwhile.';
-  if (kind === 'lost') return 'Probe lost, trying again.';
+  if (kind === 'lost' && spoke) return 'Probe lost, trying again.';
   if (leftOut === 0) return undefined;
   return `${leftOut === 1 ? 'One line of the probe was' : `${leftOut} lines of the probe were`} no reading and left out.`;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { Deed, Telling } from '@/core/heat';
 
 const looks = {
@@ -58,7 +58,7 @@ export function Answers({ telling, onAnswer, children }: AnswersProps) {
   const shownMs = useRef(0);
   const key = telling?.key;
   // biome-ignore lint/correctness/useExhaustiveDependencies: counted anew for each question
-  useEffect(() => {
+  useLayoutEffect(() => {
     shownMs.current = performance.now();
   }, [key]);
   if (!telling?.answers) return <div className="heat-answers">{children}</div>;
