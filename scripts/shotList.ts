@@ -32,7 +32,9 @@ async function toBrowning(page: Page): Promise<void> {
   await later(page, 70, '2');
   await later(page, 40, 'ArrowUp');
   await later(page, 46, 'Space');
-  await page.getByRole('button', { name: 'Lid on; press for off' }).click();
+  const lid = page.getByRole('button', { name: 'Lid on; press for off' });
+  if ((await lid.count()) === 0) await page.getByRole('button', { name: 'Moves', exact: true }).click();
+  await lid.click();
   await later(page, 50, '3');
   await later(page, 44, 'c');
   await later(page, 20);
@@ -117,18 +119,6 @@ export const shots: readonly Shot[] = [
       for (let i = 0; i < 10; i++) await later(page, 0.4);
     },
   },
-  {
-    name: 'roast-early',
-    go: async (page) => {
-      await beansIn(page, 'Old Ferry, India', 'Rattle drum');
-      await later(page, 60, '1');
-      for (const celsius of ['88', '104', '117']) {
-        await later(page, 30, 't');
-        await page.keyboard.type(celsius);
-        await later(page, 1, 'Enter');
-      }
-    },
-  },
   { name: 'roast-browning', go: toBrowning },
   {
     name: 'roast-after-first-crack',
@@ -141,13 +131,23 @@ export const shots: readonly Shot[] = [
   },
   { name: 'roast-night', night: true, go: toBrowning },
   {
+    name: 'roast-second-crack',
+    go: async (page) => {
+      await toBrowning(page);
+      await later(page, 25, 'Space');
+      for (let i = 0; i < 9; i++) await later(page, 3, 'c');
+      await later(page, 50);
+      for (let i = 0; i < 6; i++) await later(page, 0.6, 'c');
+      await later(page, 6);
+    },
+  },
+  {
     name: 'roast-after-first-crack-phone',
     phone: true,
     go: async (page) => {
       await toBrowning(page);
       await later(page, 25, 'Space');
       for (let i = 0; i < 9; i++) await later(page, 3, 'c');
-      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   {

@@ -1,4 +1,4 @@
-import { type HeatWrite, heatWriteId, withHeatWrite } from '@/core/roast';
+import { type HeatWrite, heatWriteId, type Roast, withHeatWrite } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { abortOpenTransactions } from './openTransactions.ts';
 import { changeRoast } from './roasting.ts';
@@ -22,6 +22,8 @@ interface Waiting {
 let waiting: Waiting[] = [];
 let late: readonly HeatWrite[] = [];
 let running = false;
+/** Roasts as they were last written here: the screen need not read again what it just wrote. */
+const written = new Map<string, Roast>();
 const listeners = new Set<() => void>();
 
 /**
@@ -54,8 +56,13 @@ export function lateHeatWrites(): readonly HeatWrite[] {
   return late;
 }
 
-/** Calls `listener` when the late writes change; gives the way to stop. */
-export function onLateHeatWrites(listener: () => void): () => void {
+/** A roast as it was last written on this page; undefined when nothing was. It is in the database. */
+export function lastWritten(roastId: string): Roast | undefined {
+  return written.get(roastId);
+}
+
+/** Calls `listener` when the late writes change, or one is kept; gives the way to stop. */
+export function onHeatWrites(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);
 }
@@ -67,11 +74,13 @@ async function run(): Promise<void> {
   for (let tries = 0; waiting[0]; tries++) {
     const { db, write, kept, refused } = waiting[0];
     try {
-      await within(
+      const roast = await within(
         TRY_MS,
-        changeRoast(db, write.roastId, (roast) => withHeatWrite(roast, write)),
+        changeRoast(db, write.roastId, (before) => withHeatWrite(before, write)),
       );
+      written.set(write.roastId, roast);
       kept();
+      for (const listener of listeners) listener();
     } catch (error) {
       if (!isFinal(error)) {
         await pause(PAUSES_MS[Math.min(tries, PAUSES_MS.length - 1)] as number);
@@ -122,7 +131,11 @@ function remember(db: GanderDatabase, write: HeatWrite): void {
 }
 
 function forget(db: GanderDatabase, write: HeatWrite): void {
-  store()?.removeItem(keyOf(db, write));
+  try {
+    store()?.removeItem(keyOf(db, write));
+  } catch {
+    // Then it is taken up once more by the next page, and found to be there.
+  }
 }
 
 function remembered(db: GanderDatabase): HeatWrite[] {

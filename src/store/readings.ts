@@ -10,7 +10,7 @@ import { changeRoast, gearRoasts } from './roasting.ts';
  * another tab or an earlier page kept already is passed over. Times of the preheat that come once the beans are in are
  * moved onto the roast's clock.
  */
-export function logReadings(
+export async function logReadings(
   db: GanderDatabase,
   roastId: string,
   readings: readonly { readonly at: number; readonly celsius: number }[],
@@ -22,7 +22,7 @@ export function logReadings(
     const id = createId('entry', secureRandom);
     return { kind: 'reading', id, at: rounded, pressedAt: rounded, source, celsius: Math.round(celsius * 10) / 10 };
   });
-  return changeRoast(db, roastId, (roast) => {
+  await changeRoast(db, roastId, (roast) => {
     const kept = roast.entries.flatMap((entry) =>
       entry.kind === 'reading' && entry.source === source ? [entry.pressedAt] : [],
     );
@@ -34,12 +34,12 @@ export function logReadings(
 }
 
 /** Takes streamed readings back, such as °F that came as °C. */
-export function takeReadingsBack(
+export async function takeReadingsBack(
   db: GanderDatabase,
   roastId: string,
   which: (celsius: number) => boolean,
 ): Promise<void> {
-  return changeRoast(db, roastId, (roast) => {
+  await changeRoast(db, roastId, (roast) => {
     const undos = liveEntries(roast.entries).flatMap((entry): Entry[] =>
       entry.kind === 'reading' && entry.source !== 'hand' && which(entry.celsius)
         ? [

@@ -130,8 +130,8 @@ export async function correctClock(
 }
 
 /** Gives a correction of the clock back: it was right after all (the device had slept). */
-export function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
-  return changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
+export async function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
+  await changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
 }
 
 /** What earlier roasts on a piece of gear lost: those that were weighed whole and whose shade was looked at. */
@@ -153,15 +153,16 @@ export function gearRoasts(db: GanderDatabase, gearId: string) {
   return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).reverse();
 }
 
-/** Changes a roast from what it is at that moment, in one transaction; throws when it is gone. */
-export async function changeRoast(db: GanderDatabase, roastId: string, next: (roast: Roast) => Roast): Promise<void> {
+/** Changes a roast from what it is at that moment, in one transaction, and gives it as it is then; throws when it is gone. */
+export async function changeRoast(db: GanderDatabase, roastId: string, next: (roast: Roast) => Roast): Promise<Roast> {
   await requireWritable(db);
-  await db.transaction('rw', db.roasts, db.underWay, async () => {
+  return db.transaction('rw', db.roasts, db.underWay, async () => {
     const before = await db.roasts.get(roastId);
     if (!before) throw new RangeError(`roastId must name a roast of this notebook, got ${roastId}`);
     const after = next(before);
-    if (after === before) return;
+    if (after === before) return after;
     await db.roasts.put(after);
     await settleUnderWay(db, before, after);
+    return after;
   });
 }

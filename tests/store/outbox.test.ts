@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, it } from 'node:test';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
-import { lateHeatWrites, onLateHeatWrites, takeUpHeatWrites } from '@/store/outbox';
+import { lateHeatWrites, onHeatWrites, takeUpHeatWrites } from '@/store/outbox';
 import { startRoast } from '@/store/roasting';
 import { openTestDatabase } from './openTestDatabase.ts';
 
@@ -60,7 +60,7 @@ describe('what is pressed at the heat', () => {
       if (refusals-- > 0) throw new DOMException('no room', 'QuotaExceededError');
     });
     const said: number[] = [];
-    const stop = onLateHeatWrites(() => said.push(lateHeatWrites().length));
+    const stop = onHeatWrites(() => said.push(lateHeatWrites().length));
     await Promise.all([
       logEntry(db, id, { kind: 'mark', milestone: 'yellow' }, 120),
       logEntry(db, id, { kind: 'mark', milestone: 'firstCrack' }, 240),

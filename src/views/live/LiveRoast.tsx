@@ -188,7 +188,7 @@ export function LiveRoast(named: NamedRoast) {
   } as const satisfies Record<TrayTab, () => React.ReactNode>;
 
   const field = (
-    <section className="heat-field transition-colors duration-300" style={{ background: ground, color: text }}>
+    <section className="heat-field" style={{ background: ground, color: text }}>
       <TopBar {...named} model={model} onUndo={() => void undo()} onEarlier={earlier} />
       <div className="heat-clock flex items-center justify-between gap-3">
         <ClockFace model={model} />

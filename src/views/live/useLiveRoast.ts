@@ -27,7 +27,7 @@ import {
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { lateHeatWrites, onLateHeatWrites } from '@/store/outbox';
+import { lastWritten, lateHeatWrites, onHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
 import { useKnown } from './useKnown';
@@ -104,8 +104,11 @@ function lastValue(live: readonly LiveEntry[], control: string) {
 }
 
 /** The roast with what was pressed and is not in the database yet though it should be; and the words that say so. */
-function useWithLateWrites(roast: Roast): { roast: Roast; notKept: Telling[] } {
-  const all = useSyncExternalStore(onLateHeatWrites, lateHeatWrites);
+function useWithLateWrites(read: Roast): { roast: Roast; notKept: Telling[] } {
+  const all = useSyncExternalStore(onHeatWrites, lateHeatWrites);
+  const written = useSyncExternalStore(onHeatWrites, () => lastWritten(read.id));
+  // The log only grows, so the longer one is the newer; what was just written need not be read again to be shown.
+  const roast = written && written.entries.length > read.entries.length ? written : read;
   const late = useMemo(() => all.filter(({ roastId }) => roastId === roast.id), [all, roast.id]);
   const merged = useMemo(() => late.reduce(withHeatWrite, roast), [late, roast]);
   const count = late.length;
