@@ -40,6 +40,16 @@ async function toBrowning(page: Page): Promise<void> {
   await later(page, 20);
 }
 
+/** First crack with its pops, the quiet gap, and second crack that nobody wanted. */
+async function toSecondCrack(page: Page): Promise<void> {
+  await toBrowning(page);
+  await later(page, 25, 'Space');
+  for (let i = 0; i < 9; i++) await later(page, 3, 'c');
+  await later(page, 50);
+  for (let i = 0; i < 6; i++) await later(page, 0.6, 'c');
+  await later(page, 6);
+}
+
 /** Opens the page of the roast that these words find. */
 async function openRoast(page: Page, words: string): Promise<void> {
   await page.goto(`/journal/?text=${encodeURIComponent(words)}`);
@@ -99,14 +109,6 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'flight-result',
-    go: async (page) => {
-      await page.goto('/taste/');
-      await page.getByRole('link', { name: /lid on against/ }).click();
-      await page.getByText('The key').waitFor();
-    },
-  },
-  {
     name: 'practice',
     go: async (page) => {
       await page.goto('/practice/');
@@ -129,18 +131,9 @@ export const shots: readonly Shot[] = [
       await later(page, 48);
     },
   },
-  { name: 'roast-night', night: true, go: toBrowning },
-  {
-    name: 'roast-second-crack',
-    go: async (page) => {
-      await toBrowning(page);
-      await later(page, 25, 'Space');
-      for (let i = 0; i < 9; i++) await later(page, 3, 'c');
-      await later(page, 50);
-      for (let i = 0; i < 6; i++) await later(page, 0.6, 'c');
-      await later(page, 6);
-    },
-  },
+  { name: 'roast-second-crack', go: toSecondCrack },
+  { name: 'roast-second-crack-phone', phone: true, go: toSecondCrack },
+  { name: 'roast-browning-phone', phone: true, go: toBrowning },
   {
     name: 'roast-after-first-crack-phone',
     phone: true,

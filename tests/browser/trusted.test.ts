@@ -142,7 +142,7 @@ describe('preheat is part of the roast', () => {
     await page.keyboard.type('356');
     await page.keyboard.press('Enter');
     await page.keyboard.press('ArrowDown');
-    await page.getByText('180 °C').waitFor();
+    await page.getByText('180 °C', { exact: true }).waitFor();
     await pass(page, 82);
     await page.getByText('Hot enough: 3:00. Beans in.').waitFor();
     await page.getByRole('button', { name: 'Beans in' }).click();
@@ -173,6 +173,39 @@ describe('two roasts on two pieces of gear', () => {
     await other.click();
     await page.getByRole('link', { name: /^Blue popper \d:\d\d/ }).waitFor();
     assert.match(await clockText(page), /^2:4\d$/);
+    await close();
+  });
+});
+
+describe('the screen stays awake', () => {
+  it('by a silent video where there is no wake lock, from the first touch or key on', async () => {
+    const { page, close } = await demo.open();
+    await page.addInitScript(`
+      delete Navigator.prototype.wakeLock;
+      const own = HTMLMediaElement.prototype.play;
+      HTMLMediaElement.prototype.play = function () { window.played = (window.played ?? 0) + 1; return own.call(this); };
+    `);
+    await openAt(page, '/');
+    await planOn(page, 'Blue popper');
+    await beansIn(page);
+    await pass(page, 5);
+    assert.equal(await page.evaluate('window.played ?? 0'), 0);
+    await page.keyboard.press('c');
+    await page.waitForFunction('window.played > 0');
+    await close();
+  });
+
+  it('or says before the charge and at the heat that it cannot', async () => {
+    const { page, close } = await demo.open();
+    await page.addInitScript(`
+      delete Navigator.prototype.wakeLock;
+      HTMLMediaElement.prototype.canPlayType = () => '';
+    `);
+    await openAt(page, '/');
+    await planOn(page, 'Blue popper');
+    await page.getByText('This browser cannot keep the screen awake').waitFor();
+    await beansIn(page);
+    await page.getByText('This browser cannot keep the screen awake').waitFor();
     await close();
   });
 });

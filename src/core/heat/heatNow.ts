@@ -52,12 +52,23 @@ export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }:
   };
 }
 
+/** A forecast as the ribbon shows it; a part of a staged pull goes by its shade. */
+export interface NamedForecast extends Forecast {
+  readonly name?: string;
+}
+
 /** What is expected of the marks to come, and of each pull by what is meant for it: what the ribbon shows ahead of now. */
-export function forecastsAhead({ forecasts, pulls }: HeatSituation): Forecast[] {
+export function forecastsAhead({ forecasts, pulls, words }: HeatSituation): NamedForecast[] {
   const marks = forecasts.filter(({ milestone }) => milestone !== 'pull');
   return [
     ...marks,
-    ...pulls.map(({ dueS, earlyS, lateS }) => ({ milestone: 'pull' as const, medianS: dueS, earlyS, lateS })),
+    ...pulls.map(({ dueS, earlyS, lateS, shade }) => ({
+      milestone: 'pull' as const,
+      medianS: dueS,
+      earlyS,
+      lateS,
+      ...(pulls.length > 1 ? { name: words.shade(shade) } : {}),
+    })),
   ];
 }
 

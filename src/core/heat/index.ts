@@ -6,7 +6,7 @@ export {
   ownFirstCrackC,
   probeMovedByC,
 } from './firstCrackC.ts';
-export { type AtTheHeat, forecastsAhead, heatNow } from './heatNow.ts';
+export { type AtTheHeat, forecastsAhead, heatNow, type NamedForecast } from './heatNow.ts';
 export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';
 export { probeOpinion } from './probeOpinion.ts';
 export { heardMilestones, type PullDue, type PullPlan, pullsDue, pullsPlanned } from './pullsDue.ts';

@@ -1,4 +1,4 @@
-import type { Forecast } from '@/core/forecast';
+import type { NamedForecast } from '@/core/heat';
 import { type Milestone, type Milestones, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { timeScale } from './timeScale';
@@ -10,7 +10,7 @@ interface ForecastMarksProps {
   /** Milestones already reached: a tick and the time. */
   readonly reached?: Milestones;
   /** Milestones to come: a bar as wide as the uncertainty, a dot at the middle. */
-  readonly forecasts: readonly Forecast[];
+  readonly forecasts: readonly NamedForecast[];
   /** The words stand on this colour. */
   readonly colour?: string;
 }
@@ -50,10 +50,10 @@ export function ForecastMarks({
         text: `${milestoneNames[milestone]} ${formatClock(at)}`,
         sure: true,
       })),
-      ...forecasts.map(({ milestone, medianS }, i) => ({
+      ...forecasts.map(({ milestone, medianS, name }, i) => ({
         key: `${milestone}-${i}`,
         at: medianS,
-        text: `${milestoneNames[milestone]} ${formatClock(medianS)}`,
+        text: `${name ?? milestoneNames[milestone]} ${formatClock(medianS)}`,
         sure: false,
       })),
     ],

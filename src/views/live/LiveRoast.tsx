@@ -158,7 +158,7 @@ export function LiveRoast(named: NamedRoast) {
     />
   );
   const panels = {
-    beans: () => (beans ? <Beans beans={beans} height={roomy && !low ? 150 : 124} /> : null),
+    beans: () => (beans ? <Beans beans={beans} height={124} /> : null),
     marks: () => <MarksPanel model={model} row={false} />,
     moves: () => moves(4),
     reading: () =>

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type MethodId, methodIds, methodOf } from '@/core/gear';
+import { forecastsAhead } from '@/core/heat';
 import type { Entry, PullRule } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { entry, mark, undoOf } from '../build.ts';
@@ -46,6 +47,16 @@ describe('with no mark pressed, the clock alone speaks', () => {
     const { stage, head } = next({ nowS: 841 });
     assert.deepEqual([stage, head], ['Look now', 'No crack marked']);
     assert.ok(!texts({ nowS: 841 }).some((text) => /any moment/.test(text)), 'nothing calm beside it');
+  });
+  it('asks when the thermometer is past first crack and nobody marked it', () => {
+    const hot = (lastC: number, ownC?: number) =>
+      told({
+        nowS: 300,
+        ...(ownC === undefined ? {} : { ownC }),
+        entries: [mark(120, 'yellow'), reading(240, lastC - 14), reading(270, lastC - 7), reading(296, lastC)],
+      }).some(({ key }) => key.startsWith('hot'));
+    // The usual first crack is 199: 20 past it is asked about; of the gear's own 12 are enough.
+    assert.deepEqual([hot(215), hot(220), hot(204, 190), hot(200, 190)], [false, true, true, false]);
   });
   it('gives a late yellow its late first crack before it asks', () => {
     const late = scene({ nowS: 330, entries: [mark(320, 'yellow')] });
@@ -215,6 +226,11 @@ describe('the pull', () => {
       [80, 4, false],
       [128, 6, true],
     ]);
+    const ahead = forecastsAhead(scene(staged(260))).filter(({ milestone }) => milestone === 'pull');
+    assert.deepEqual(
+      ahead.map(({ name }) => name),
+      ['light-medium', 'medium', 'dark'],
+    );
     assert.ok(texts(staged(305)).includes('Take part 1 now: light-medium.'));
     assert.match(next(staged(280)).head, /^Part 1, light-medium, in about/);
     const part = (s: number, shade: 3 | 4) => entry(s, { kind: 'pull', all: false, shade });
@@ -287,7 +303,7 @@ describe('faster or slower than usual', () => {
     );
   });
   it('in a pan of 37 minutes is heard of long before it is over', () => {
-    const heard = [620, 660, 1100, 1200, 1700].map((nowS) => first({ nowS, method: 'pan' })?.level);
+    const heard = [645, 660, 1100, 1200, 1700].map((nowS) => first({ nowS, method: 'pan' })?.level);
     assert.deepEqual(heard, ['ask', 'ask', 'ask', 'ask', 'danger']);
   });
   it('by the weather is told at the beginning, outdoors', () => {

@@ -1,5 +1,6 @@
 import { milestoneNames } from '../../roast/index.ts';
 import { capital, formatClock } from '../../units/index.ts';
+import { pastFirstCrackC } from './dangers.ts';
 import { darkestSeen, lookAnswers, lookedWithinS, PAST_YELLOW_TONE } from './look.ts';
 import type { HeatSituation } from './situation.ts';
 import type { Telling } from './telling.ts';
@@ -16,11 +17,28 @@ export function awaited({ heard, live }: Pick<HeatSituation, 'heard' | 'live'>):
   return heard.yellow === undefined && (darkestSeen(live) ?? 0) < PAST_YELLOW_TONE ? 'yellow' : 'firstCrack';
 }
 
+/** So far past first crack a reading says that it was missed: nearer where the figure is the gear's own. Ours, °C. */
+const MISSED_C = { roast: 12, gear: 12, usual: 20 } as const;
+
+/** The thermometer says that first crack is past, and nobody marked it. */
+function hotterThanCrack(at: HeatSituation): Telling | undefined {
+  const past = pastFirstCrackC(at);
+  if (past === undefined || past < MISSED_C[at.firstC.from]) return undefined;
+  return {
+    key: `hot${Math.floor(at.nowS / RESTS_S)}`,
+    level: 'ask',
+    text: `${at.words.degrees(past)} past first crack by the thermometer. What do the beans do now?`,
+    answers: lookAnswers(at.nowS),
+  };
+}
+
 /** Yellow and first crack: announced, due, and asked about when they are later than is usual here. */
 export function marks(at: HeatSituation): Telling[] {
   const milestone = awaited(at);
   if (!milestone) return [];
   const lateS = at.usual[milestone].lateS;
+  const hot = hotterThanCrack(at);
+  if (hot && !lookedWithinS(at.live, at.nowS, RESTS_S)) return [hot];
   const title = capital(milestoneNames[milestone]);
   if (at.nowS >= lateS) {
     if (lookedWithinS(at.live, at.nowS, RESTS_S)) return [];
