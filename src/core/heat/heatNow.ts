@@ -16,9 +16,14 @@ export interface AtTheHeat extends Pick<HeatSituation, 'nowS' | 'ownC' | 'words'
   readonly expectation: Expectation;
 }
 
+/** Before any time that a move can be planned for, seconds. */
+const BEFORE_S = -1;
+
 /** How things stand at the heat at `nowS`, from the record alone: all that the screen tells is derived from it. */
 export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }: AtTheHeat): HeatSituation {
   const live = liveEntries(roast.entries);
+  // Until the beans are in, no time of the roast has passed.
+  const roastS = roast.chargedAt === undefined ? 0 : nowS;
   const reached = milestonesOf(live);
   const heard = heardMilestones(live, reached, nowS);
   const readings = trustedReadings(live);
@@ -32,15 +37,17 @@ export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }:
     live,
     reached,
     heard,
-    forecasts: forecastFrom(expectation, heard, nowS, opinion),
+    forecasts: forecastFrom(expectation, heard, roastS, opinion),
     usual: usualHere(expectation, heard),
     pulls: pullsDue(
       { shade: roast.wantedShade, rule: roast.pullRule, parts: roast.plannedParts },
-      { expectation, live, heard, nowS, readings, firstC, ratePerMin },
+      { expectation, live, heard, nowS: roastS, readings, firstC, ratePerMin },
     ),
     batch: roast,
     method: methodOf(gear?.method ?? 'other'),
-    moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, nowS, (move) => moveName(controls, move)),
+    moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, roast.chargedAt ? nowS : BEFORE_S, (move) =>
+      moveName(controls, move),
+    ),
     reminders: gear?.reminders ?? [],
     preheat: { minutes: gear?.preheatMin, celsius: gear?.preheatC, sign: gear?.preheatSign },
     readings,

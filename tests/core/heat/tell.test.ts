@@ -418,6 +418,23 @@ describe('before and after', () => {
     ]);
     assert.equal(next(at(60)).head, 'Press Beans in as you charge');
   });
+  it('a preheat passes no time of the roast: planned moves wait, only what comes again and again reminds', () => {
+    const facts: Scene = {
+      nowS: 400,
+      method: 'oven',
+      gear: {
+        reminders: [
+          { when: { kind: 'at', atS: 390 }, text: 'Turn the tray' },
+          { when: { kind: 'at', atS: 200, everyS: 200 }, text: 'Press start' },
+        ],
+      },
+      roast: { ...preheating, plannedMoves: [{ when: { kind: 'at', atS: 390 }, control: 'oven', value: 230 }] },
+    };
+    assert.deepEqual(texts(facts), ['Press start.']);
+    const at = scene(facts);
+    assert.equal(at.moves[0]?.state, 'waiting');
+    assert.equal(at.forecasts[0]?.medianS, scene({ ...facts, nowS: 1 }).forecasts[0]?.medianS);
+  });
   it('cooling signals four minutes and hand-warm, and asks for two trays for a large batch', () => {
     const pulled = [...cracked, entry(320, { kind: 'pull', all: true })];
     assert.deepEqual(texts({ nowS: 330, entries: pulled }), []);

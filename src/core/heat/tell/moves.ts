@@ -33,8 +33,10 @@ function plannedMoves({ moves: planned, nowS }: HeatSituation): Telling[] {
   });
 }
 
-function reminders({ reminders: all, reached, nowS }: HeatSituation): Telling[] {
+function reminders({ reminders: all, reached, nowS, charged }: HeatSituation): Telling[] {
   return all.flatMap(({ when, text }, i): Telling[] => {
+    // While the gear heats up only its own programme runs: what comes again and again.
+    if (!charged && (when.kind !== 'at' || when.everyS === undefined)) return [];
     const at = when.kind === 'at' ? when.atS : reached[when.milestone];
     if (at === undefined || nowS < at) return [];
     const every = when.kind === 'at' ? when.everyS : undefined;
