@@ -101,7 +101,10 @@ class Watch {
   }
 }
 
-/** The layout shifts since the beans went in, as the browser counts them: those that no press of the person's own made. */
+/**
+ * The layout shifts since the beans went in, as the browser counts them: those that no press of the person's own made, and
+ * more than a word that is centred anew inside its button (a thousandth; the buttons themselves are measured above).
+ */
 const shifts = (page: Page) => page.evaluate(() => (window as unknown as { shifts: string[] }).shifts.join('\n'));
 const watchShifts = (page: Page) =>
   page.evaluate(() => {
@@ -118,7 +121,7 @@ const watchShifts = (page: Page) =>
     (window as unknown as { shifts: string[] }).shifts = found;
     new PerformanceObserver((list) => {
       for (const { value, hadRecentInput, sources } of list.getEntries() as unknown as Shift[])
-        if (!hadRecentInput && value > 0)
+        if (!hadRecentInput && value > 0.001)
           for (const { node, previousRect, currentRect } of sources)
             found.push(
               `${value.toFixed(4)} “${node?.textContent?.slice(0, 40)}” in ${node?.parentElement?.className}: ${JSON.stringify([previousRect, currentRect])}`,

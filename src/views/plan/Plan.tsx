@@ -1,30 +1,28 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { DayBatch, RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
-import { database } from '@/store/current';
-import { addGear, addLot, type LotStock } from '@/store/larder';
+import type { LotStock } from '@/store/larder';
 import { Button } from '@/ui/Button';
 import { canStayAwake, NOT_AWAKE } from '@/ui/canStayAwake';
-import { Dialog } from '@/ui/Dialog';
-import { GearForm } from '@/ui/forms/GearForm';
-import { LotForm } from '@/ui/forms/LotForm';
 import { useWords } from '@/ui/useHousehold';
 import { Expected } from './Expected';
 import { FromLine } from './FromLine';
+import { isAskedAbout } from './isAskedAbout';
 import { PlanCard } from './PlanCard';
-import { PlannedMoves } from './PlannedMoves';
 import type { PlanFrom } from './planFrom';
 import { Sentence } from './Sentence';
 import { Since } from './Since';
-import { StagedChoice } from './StagedChoice';
-import { StartQuestion, startQuestion } from './StartQuestion';
 import { begin, toDay } from './start';
 import { type Choices, useChoices } from './useChoices';
 import { usePlanned } from './usePlanned';
 import { Weather } from './Weather';
-import { WhatIf } from './WhatIf';
+
+/** Loaded after the beans can go in, or when they are first wanted: an old tablet reads scripts slowly. */
+const MoreOfThePlan = lazy(() => import('./MoreOfThePlan').then((module) => ({ default: module.MoreOfThePlan })));
+const StartQuestion = lazy(() => import('./StartQuestion').then((module) => ({ default: module.StartQuestion })));
+const AddDialogs = lazy(() => import('./AddDialogs').then((module) => ({ default: module.AddDialogs })));
 
 interface PlanProps {
   readonly gear: readonly Gear[];
@@ -58,7 +56,7 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
     // The beans are in when the button is pressed, not when the database has answered.
     const nowMs = Date.now();
     if (!batches) return;
-    if (!sure && startQuestion(planned)) return setAsking(how);
+    if (!sure && isAskedAbout(planned)) return setAsking(how);
     setAsking(undefined);
     const started = await begin({ choices, planned, earlier, batch, from, how, nowMs });
     const href = `/roast/live/?id=${encodeURIComponent(started.id)}`;
@@ -118,43 +116,32 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
         </div>
         {!canStayAwake() && <p className="text-husk mt-3">{NOT_AWAKE}</p>}
         <Expected choices={choices} planned={planned} day={day} gear={gear} onGear={(id) => void chooseGear(id)} />
-        <div className="mt-8 grid gap-x-10 gap-y-8 md:grid-cols-2">
-          <StagedChoice choices={choices} planned={planned} choose={choose} />
-          <PlannedMoves gear={planned.gear} moves={choices.moves} onMoves={(moves) => choose({ moves })} />
-          <WhatIf choices={choices} planned={planned} />
-        </div>
+        <Suspense fallback={<p className="text-husk mt-8">…</p>}>
+          <MoreOfThePlan choices={choices} planned={planned} choose={choose} />
+        </Suspense>
       </section>
       <PlanCard choices={choices} planned={planned} />
-      <StartQuestion
-        planned={planned}
-        open={asking !== undefined}
-        onCancel={() => setAsking(undefined)}
-        onSplit={() => {
-          setAsking(undefined);
-          choose({ amountKind: 'roasted', amountText: `${Math.round(batches?.roastedGrams ?? 0)} g` });
-        }}
-        onSure={() => void start(asking ?? 'charge', true)}
-      />
-      <Dialog open={adding === 'lot'} onClose={() => setAdding(undefined)} title="Other beans">
-        <LotForm
-          onCancel={() => setAdding(undefined)}
-          onSave={async (facts) => {
-            const lot = await addLot(database(), facts);
-            setAdding(undefined);
-            choose({ lotId: lot.id });
-          }}
-        />
-      </Dialog>
-      <Dialog open={adding === 'gear'} onClose={() => setAdding(undefined)} title="Other gear">
-        <GearForm
-          onCancel={() => setAdding(undefined)}
-          onSave={async (facts) => {
-            const added = await addGear(database(), facts);
-            setAdding(undefined);
-            await chooseGear(added.id);
-          }}
-        />
-      </Dialog>
+      <Suspense fallback={null}>
+        {asking !== undefined && (
+          <StartQuestion
+            planned={planned}
+            onCancel={() => setAsking(undefined)}
+            onSplit={() => {
+              setAsking(undefined);
+              choose({ amountKind: 'roasted', amountText: `${Math.round(batches?.roastedGrams ?? 0)} g` });
+            }}
+            onSure={() => void start(asking, true)}
+          />
+        )}
+        {adding && (
+          <AddDialogs
+            adding={adding}
+            onClose={() => setAdding(undefined)}
+            onLot={(lotId) => choose({ lotId })}
+            onGear={(gearId) => void chooseGear(gearId)}
+          />
+        )}
+      </Suspense>
     </>
   );
 }

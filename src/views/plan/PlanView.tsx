@@ -1,14 +1,17 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { lazy, Suspense } from 'react';
 import { database } from '@/store/current';
 import { dayOf, getDay } from '@/store/days';
 import { addGear, addLot, gearWithUse, lotsWithStock } from '@/store/larder';
 import { getNamedRoast } from '@/store/queries';
-import { GearForm } from '@/ui/forms/GearForm';
-import { LotForm } from '@/ui/forms/LotForm';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
 import { Plan } from './Plan';
 import { planFrom } from './planFrom';
+
+/** Loaded only where the larder is empty. */
+const GearForm = lazy(() => import('@/ui/forms/GearForm').then((module) => ({ default: module.GearForm })));
+const LotForm = lazy(() => import('@/ui/forms/LotForm').then((module) => ({ default: module.LotForm })));
 
 /** Before a roast: what goes in, in what, how dark. Asks for gear and beans first where there are none. */
 export function PlanView() {
@@ -75,7 +78,7 @@ function FirstThings({
     <section className="max-w-xl py-8">
       <h1 className="text-4xl">{title}</h1>
       <p className="text-husk mt-2 mb-6">{lead}</p>
-      {children}
+      <Suspense fallback={<p className="text-husk">…</p>}>{children}</Suspense>
     </section>
   );
 }

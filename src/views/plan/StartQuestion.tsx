@@ -7,20 +7,13 @@ import type { Planned } from './usePlanned';
 
 interface StartQuestionProps {
   readonly planned: Planned;
-  readonly open: boolean;
   readonly onCancel: () => void;
   readonly onSplit: () => void;
   readonly onSure: () => void;
 }
 
-/** Whether this batch is asked about before it goes in. */
-export function startQuestion({ gear, batches }: Planned): boolean {
-  const verdict = judgeBatch(gear, batches?.greenGramsEach ?? 1);
-  return verdict.kind === 'aboveLargest' || verdict.kind === 'absurd';
-}
-
 /** Asked before a batch goes in that is larger than this gear takes. */
-export function StartQuestion({ planned, open, onCancel, onSplit, onSure }: StartQuestionProps) {
+export function StartQuestion({ planned, onCancel, onSplit, onSure }: StartQuestionProps) {
   const words = useWords();
   const { gear, batches, loss } = planned;
   const verdict = judgeBatch(gear, batches?.greenGramsEach ?? 1);
@@ -28,11 +21,7 @@ export function StartQuestion({ planned, open, onCancel, onSplit, onSure }: Star
     verdict.kind === 'aboveLargest' ? verdict.largestGrams : verdict.kind === 'absurd' ? verdict.mostGrams : 1;
   const fitting = planForGreen(batches?.greenGrams ?? 1, most, loss);
   return (
-    <Dialog
-      open={open}
-      onClose={onCancel}
-      title={`${words.weight(batches?.greenGramsEach ?? 0)} in the ${gear.nickname}?`}
-    >
+    <Dialog open onClose={onCancel} title={`${words.weight(batches?.greenGramsEach ?? 0)} in the ${gear.nickname}?`}>
       <p>
         It takes {words.weight(most)} at the most, {verdict.kind === 'aboveLargest' ? 'as you said' : 'as is usual'}.
         Too much in it stops moving and scorches.

@@ -34,7 +34,7 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
         // The pointer came down already; what has none is a keyboard or a screen reader.
         onClick={(event) => event.detail === 0 && void model.tapCrack()}
       >
-        {crackWords(model)}
+        <span key={model.crackKind}>{crackWords(model)}</span>
       </button>
     </div>
   );
