@@ -2,9 +2,12 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type KeyInput } from 'puppeteer-core';
-import type { Driver } from './driver.ts';
+import { type Driver, until } from './driver.ts';
 
 const FIREFOX = process.env.FIREFOX ?? '/usr/bin/firefox-esr';
+
+/** A page has gone after so long; what comes is waited for by what is on it. */
+const LEAVES_MS = 1200;
 
 /** Firefox, through Debian's firefox-esr, over WebDriver BiDi. */
 export async function openFirefox(): Promise<Driver> {
@@ -26,12 +29,20 @@ export async function openFirefox(): Promise<Driver> {
     if (!element) throw new Error(`nothing at ${xpath}`);
     return element;
   };
+  const leave = async (how: string) => {
+    await page.evaluate(`setTimeout(() => { ${how} })`);
+    await new Promise((resolve) => setTimeout(resolve, LEAVES_MS));
+  };
   return {
     name: 'Firefox',
-    goto: async (address) => void (await page.goto(address)),
-    back: async () => void (await page.goBack()),
-    forward: async () => void (await page.goForward()),
-    reload: async () => void (await page.reload()),
+    // By the page itself: a page that comes back from the history has no load event to wait for.
+    goto: async (address) => {
+      await leave(`location.assign(${JSON.stringify(address)})`);
+      await until(address, async () => (await page.evaluate('location.href')) === address);
+    },
+    back: () => leave('history.back()'),
+    forward: () => leave('history.forward()'),
+    reload: () => leave('location.reload()'),
     click: async (xpath) => (await find(xpath)).click(),
     fill: async (xpath, text) => {
       const element = await find(xpath);
