@@ -30,6 +30,7 @@ const released = {
     underWay: 'gearId, roastId',
     household: 'id',
   },
+  3: { recipes: 'id', experiments: 'id', journalViews: 'id' },
 };
 
 describe('a database of an earlier version', () => {
@@ -67,6 +68,31 @@ describe('a database of an earlier version', () => {
     for (const table of tables) assert.equal(await db.table(table).count(), file[table].length, table);
     for (const table of ['recipes', 'experiments', 'journalViews']) assert.equal(await db.table(table).count(), 0);
     for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
+    db.close();
+  });
+  it('of version 3 opens with everything it held, and is closed to a Gander that writes version 3', async () => {
+    const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v3.json', import.meta.url), 'utf8'));
+    const old = new Dexie('upgrade-3');
+    old.version(1).stores(released[1]);
+    old.version(2).stores(released[2]);
+    old.version(3).stores(released[3]);
+    const tables = [
+      'lots',
+      'gear',
+      'roasts',
+      'cups',
+      'flights',
+      'flightKeys',
+      'recipes',
+      'experiments',
+      'journalViews',
+    ];
+    for (const table of tables) await old.table(table).bulkAdd(file[table]);
+    old.close();
+    const db = new GanderDatabase('upgrade-3');
+    for (const table of tables) assert.equal(await db.table(table).count(), file[table].length, table);
+    for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
+    assert.ok(db.backendDB().version / 10 > 3);
     db.close();
   });
 });
