@@ -228,7 +228,7 @@ export function LiveRoast(named: NamedRoast) {
         <>
           <div className="heat heat-over">{field}</div>
           <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
-            {simulated || <AfterPull named={named} model={model} />}
+            {simulated || <AfterPull named={{ ...named, roast }} model={model} />}
           </div>
         </>
       )}
