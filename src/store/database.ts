@@ -16,7 +16,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 4;
+export const DATABASE_VERSION = 5;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -76,6 +76,8 @@ export class GanderDatabase extends Dexie {
     this.version(3).stores({ recipes: 'id', experiments: 'id', journalViews: 'id' });
     // New kinds of entries and fields; an earlier Gander must not write over them.
     this.version(4).stores({});
+    // The household's week, clock and plans ahead.
+    this.version(5).stores({});
   }
 }
 

@@ -1,15 +1,13 @@
+import { max } from 'd3-array';
+import type { Lot } from '@/core/bean';
+import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { type DayBatch, dayId, type RoastDay } from '@/core/plan';
-import { type Milestones, milestonesOfRoast, type Roast } from '@/core/roast';
+import { type DayBatch, dayId, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
+import { type Milestones, milestonesOfRoast, pulledMs, type Roast } from '@/core/roast';
+import { localDay } from '@/core/units';
 import { type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
-
-/** The household's calendar day of a moment, by the device's own time zone: `2026-11-24`. */
-export function dayOf(date: Date): string {
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
-}
 
 /** The roast day of a date; undefined when nothing was noted for it. */
 export function getDay(db: GanderDatabase, date: string): Promise<RoastDay | undefined> {
@@ -22,15 +20,22 @@ export function editDay(db: GanderDatabase, date: string, next: (day: RoastDay) 
   return changeRow(db, 'days', empty, next);
 }
 
-/** Puts batches at the end of a day; gives the change, for undo. */
+/** What is said of a day with too many batches. */
+export function dayIsFull(batches: number): string {
+  return `That would be ${batches} batches, and a day holds ${MOST_DAY_BATCHES}. Take less at once, or larger gear.`;
+}
+
+/** Puts batches at the end of a day; gives the change, for undo. Throws RangeError when they do not fit. */
 export function addBatches(
   db: GanderDatabase,
   date: string,
   batches: readonly Omit<DayBatch, 'id'>[],
 ): Promise<Change> {
-  return editDay(db, date, (day) => ({
-    batches: [...day.batches, ...batches.map((batch) => ({ ...batch, id: createId('batch', secureRandom) }))],
-  }));
+  return editDay(db, date, (day) => {
+    const all = [...day.batches, ...batches.map((batch) => ({ ...batch, id: createId('batch', secureRandom) }))];
+    if (all.length > MOST_DAY_BATCHES) throw new RangeError(dayIsFull(all.length));
+    return { batches: all };
+  });
 }
 
 /** A batch of a day with its roast, once it has one. */
@@ -48,4 +53,72 @@ export async function batchRows(db: GanderDatabase, day: RoastDay | undefined): 
     const roast = roasts[i];
     return { batch, roast, reached: roast ? milestonesOfRoast(roast) : {} };
   });
+}
+
+/** Where a roast stands in its day: the batch to roast after it, or that it was the last. */
+export interface DayCarriesOn {
+  readonly date: string;
+  /** Undefined when all batches of the day are roasted. */
+  readonly next:
+    | { readonly batch: DayBatch; readonly lot: Lot | undefined; readonly gear: Gear | undefined }
+    | undefined;
+  /** When the gear of the next batch was last pulled, Unix milliseconds; undefined when not on that day. */
+  readonly lastPullMs: number | undefined;
+  readonly left: number;
+}
+
+/** How the day of a roast goes on; undefined for a roast of no day. */
+export async function dayAfter(db: GanderDatabase, roast: Roast): Promise<DayCarriesOn | undefined> {
+  const day = await getDay(db, localDay(new Date(roast.chargedAt ?? roast.createdAt)));
+  if (!day?.batches.some(({ roastId }) => roastId === roast.id)) return undefined;
+  const rows = await batchRows(db, day);
+  const open = rows.filter((row) => row.roast === undefined);
+  const batch = open[0]?.batch;
+  if (!batch) return { date: day.date, next: undefined, lastPullMs: undefined, left: 0 };
+  const [lot, gear] = await Promise.all([db.lots.get(batch.lotId), db.gear.get(batch.gearId)]);
+  const pulls = rows.flatMap((row) =>
+    row.batch.gearId === batch.gearId && row.roast ? (pulledMs(row.roast) ?? []) : [],
+  );
+  return {
+    date: day.date,
+    next: { batch, lot, gear },
+    lastPullMs: max(pulls),
+    left: open.length,
+  };
+}
+
+/** Roasts that were begun on a date and are no batch of its day, oldest first. */
+export async function roastsBesides(db: GanderDatabase, date: string, day: RoastDay | undefined): Promise<Roast[]> {
+  const from = new Date(`${date}T00:00`);
+  const to = new Date(from.getFullYear(), from.getMonth(), from.getDate() + 1);
+  const roasts = await db.roasts
+    .where('createdAt')
+    .between(from.toISOString(), to.toISOString(), true, false)
+    .toArray();
+  const listed = new Set<string | undefined>(day?.batches.map(({ roastId }) => roastId));
+  return roasts.filter(({ id }) => !listed.has(id));
+}
+
+/** Puts a roast that was begun without the day on its list; gives the change, for undo. */
+export function putOnDay(db: GanderDatabase, date: string, roast: Roast): Promise<Change> {
+  return addBatches(db, date, [
+    {
+      lotId: roast.lotId,
+      gearId: roast.gearId,
+      greenGrams: roast.greenGrams,
+      shade: roast.wantedShade,
+      roastId: roast.id,
+    },
+  ]);
+}
+
+/** The last days with batches before a date, newest first. */
+export function earlierDays(db: GanderDatabase, date: string, most = 10): Promise<RoastDay[]> {
+  return db.days
+    .where('date')
+    .below(date)
+    .reverse()
+    .filter(({ batches }) => batches.length > 0)
+    .limit(most)
+    .toArray();
 }

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import { type Household, plainHousehold } from '@/core/household';
 import { database } from './current.ts';
@@ -12,12 +13,18 @@ export function currentHousehold(): Household {
   return current;
 }
 
+/** Reads the settings before the first view is drawn, so that none begins in units that are not the household's. */
+export async function readHousehold(): Promise<void> {
+  current = await getHousehold(database());
+}
+
 /** Calls `listener` after each change; gives the way to stop. One query serves the whole page, however many rows ask. */
 export function onHousehold(listener: () => void): () => void {
   listeners.add(listener);
   if (!watching) {
     watching = true;
     liveQuery(() => getHousehold(database())).subscribe((next) => {
+      if (dequal(next, current)) return;
       current = next;
       for (const each of listeners) each();
     });

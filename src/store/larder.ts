@@ -1,7 +1,7 @@
 import { blendTakings, greenLeft, type Lot, type Taking } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { applyChange, type Change, changeRow } from './change.ts';
+import { applyChange, type Change, changeRow, inOneGo } from './change.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 
@@ -59,6 +59,23 @@ export async function removeGear(db: GanderDatabase, gear: Gear): Promise<Change
   return applyChange(db, [
     { table: 'gear', before: gear, after: used ? { ...gear, removedAt: new Date().toISOString() } : undefined },
   ]);
+}
+
+/** What was put away and can be had back, by name. */
+export async function putAway(db: GanderDatabase): Promise<{ readonly lots: Lot[]; readonly gear: Gear[] }> {
+  const [lots, gear] = await Promise.all([db.lots.toArray(), db.gear.toArray()]);
+  return {
+    lots: lots.filter(({ removedAt }) => removedAt).sort((a, b) => a.name.localeCompare(b.name)),
+    gear: gear.filter(({ removedAt }) => removedAt).sort((a, b) => a.nickname.localeCompare(b.nickname)),
+  };
+}
+
+/** Takes a lot or a piece of gear that was put away into use again; gives the change, for undo. */
+export function bringBack(db: GanderDatabase, table: 'lots' | 'gear', id: string): Promise<Change> {
+  return inOneGo(db, async () => {
+    const before = await db.table(table).get(id);
+    return before ? applyChange(db, [{ table, before, after: { ...before, removedAt: undefined } }]) : [];
+  });
 }
 
 /** A lot with the green that is left and how many roasts it gave. */

@@ -1,6 +1,7 @@
 import type { Lot } from '@/core/bean';
-import { landedOfPacks, type MoneySoFar, moneySoFar, type RoastMoney } from '@/core/cost';
+import { landedOfPacks, type MoneySoFar, moneySoFar, type RoastMoney, roastKwh } from '@/core/cost';
 import { milestonesOfRoast, pullsOf, roastedGrams } from '@/core/roast';
+import { localDay } from '@/core/units';
 import type { GanderDatabase } from './database.ts';
 
 const DAY_MS = 86_400_000;
@@ -29,14 +30,13 @@ export async function readMoneySoFar(
     const pullS = milestonesOfRoast(roast).pull;
     if (pullS === undefined) return [];
     const its = gearOf.get(roast.gearId);
-    const hours = (pullS + (its?.preheatMin ?? 0) * 60) / 3600;
     return [
       {
-        month: roast.createdAt.slice(0, 7),
+        month: localDay(roast.createdAt).slice(0, 7),
         greenGrams: roast.greenGrams,
         roastedGrams: roastedGrams(roast),
         landedMinorPerKg: landed.get(roast.lotId),
-        energyMinor: ((its?.watts ?? 0) / 1000) * hours * (tariffMinorPerKwh ?? 0),
+        energyMinor: (its ? (roastKwh(its, pullS) ?? 0) : 0) * (tariffMinorPerKwh ?? 0),
         failed: pullsOf(roast).every(({ id }) => thrown.has(id)),
       },
     ];

@@ -1,6 +1,7 @@
 import type { Table } from 'dexie';
 import type { Lot } from '@/core/bean';
 import { lotTitle } from '@/core/bean';
+import { roastKwh } from '@/core/cost';
 import type { Gear } from '@/core/gear';
 import { milestonesOfRoast, type Roast, roastedGrams } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
@@ -24,6 +25,12 @@ export async function getNamedRoast(db: GanderDatabase, roastId: string): Promis
 /** The roasts that are on the heat now. */
 export async function roastsUnderWay(db: GanderDatabase): Promise<RoastUnderWay[]> {
   const busy = await db.underWay.toArray();
+  return named(db, db.roasts.bulkGet(busy.map((each) => each.roastId)));
+}
+
+/** The roasts that are on the heat besides one; that one's own log is not read. */
+export async function otherRoastsUnderWay(db: GanderDatabase, roastId: string): Promise<RoastUnderWay[]> {
+  const busy = await db.underWay.where('roastId').notEqual(roastId).toArray();
   return named(db, db.roasts.bulkGet(busy.map((each) => each.roastId)));
 }
 
@@ -84,17 +91,18 @@ export async function lossesLately(db: GanderDatabase, most = 50): Promise<numbe
 
 /** Electricity of the last weighed roasts on gear whose power is known: kWh for a roasted kilogram; undefined without any. */
 export async function kwhPerRoastedKg(db: GanderDatabase, most = 50): Promise<number | undefined> {
-  const watts = new Map((await db.gear.toArray()).map((gear) => [gear.id as string, gear]));
+  const gearOf = new Map((await db.gear.toArray()).map((gear) => [gear.id as string, gear]));
   const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();
-  let [wattSeconds, grams] = [0, 0];
+  let [kwh, grams] = [0, 0];
   for (const roast of roasts) {
-    const its = watts.get(roast.gearId);
+    const its = gearOf.get(roast.gearId);
     const [pullS, roasted] = [milestonesOfRoast(roast).pull, roastedGrams(roast)];
-    if (!its?.watts || pullS === undefined || !roasted) continue;
-    wattSeconds += its.watts * (pullS + (its.preheatMin ?? 0) * 60);
+    const used = its && pullS !== undefined ? roastKwh(its, pullS) : undefined;
+    if (!used || !roasted) continue;
+    kwh += used;
     grams += roasted;
   }
-  return grams === 0 ? undefined : wattSeconds / 3_600_000 / (grams / 1000);
+  return grams === 0 ? undefined : kwh / (grams / 1000);
 }
 
 async function byId<T extends { readonly id: string }>(table: Table<T, string>): Promise<ReadonlyMap<string, T>> {

@@ -1,13 +1,9 @@
 import { createId } from '@/core/ids';
-import { dayId, type LossRecord } from '@/core/plan';
-import { clockJumpMs, finalShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
-import { lossPercent } from '@/core/shade';
+import { dayId } from '@/core/plan';
+import { clockJumpMs, type Roast } from '@/core/roast';
 import { applyChange, type Change, inOneGo, settleUnderWay } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
-
-/** Older roasts than so many say little about the gear as it is now. */
-const MOST_LOSS_RECORDS = 100;
 
 /** What is chosen before a roast. */
 export type RoastSetUp = Pick<
@@ -132,20 +128,6 @@ export async function correctClock(
 /** Gives a correction of the clock back: it was right after all (the device had slept). */
 export async function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
   await changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
-}
-
-/** What earlier roasts on a piece of gear lost: those that were weighed whole and whose shade was looked at. */
-export async function lossRecords(db: GanderDatabase, gearId: string): Promise<LossRecord[]> {
-  const roasts = await gearRoasts(db, gearId).limit(MOST_LOSS_RECORDS).toArray();
-  const lots = await db.lots.bulkGet([...new Set(roasts.map((roast) => roast.lotId))]);
-  const moisture = new Map(lots.flatMap((lot) => (lot ? [[lot.id as string, lot.moisturePercent]] : [])));
-  return roasts.flatMap((roast) => {
-    const [roasted, shade, pulls] = [roastedGrams(roast), finalShade(roast), pullsOf(roast)];
-    // A staged pull has several shades, so its loss speaks of none of them.
-    if (roasted === undefined || shade === undefined || pulls.length > 1 || roasted > roast.greenGrams) return [];
-    const record = { gearId, lotId: roast.lotId, shade, moisturePercent: moisture.get(roast.lotId) };
-    return [{ ...record, lossPercent: lossPercent(roast.greenGrams, roasted) }];
-  });
 }
 
 /** Roasts of a piece of gear, newest first. */

@@ -9,10 +9,14 @@ export async function getHousehold(db: GanderDatabase): Promise<Household> {
   return { ...plainHousehold, ...household };
 }
 
-/** Changes some of the settings. */
-export async function saveHousehold(db: GanderDatabase, facts: Partial<Household>): Promise<void> {
+/** Changes some of the settings; as a function, from what they are at that moment. */
+export async function saveHousehold(
+  db: GanderDatabase,
+  facts: Partial<Household> | ((now: Household) => Partial<Household>),
+): Promise<void> {
   await requireWritable(db);
   await db.transaction('rw', db.household, async () => {
-    await db.household.put({ ...(await getHousehold(db)), ...facts, id: HOUSEHOLD_KEY });
+    const now = await getHousehold(db);
+    await db.household.put({ ...now, ...(typeof facts === 'function' ? facts(now) : facts), id: HOUSEHOLD_KEY });
   });
 }

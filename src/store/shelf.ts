@@ -1,7 +1,8 @@
 import { differenceInCalendarDays } from 'date-fns';
+import { gramsADay } from '@/core/household';
 import type { Id } from '@/core/ids';
 import { reckonedJars, type StockJar, tableLossPercent } from '@/core/plan';
-import { finalShade, isUnderWay, liveEntries, meantShade, type PullEntry } from '@/core/roast';
+import { finalShade, isUnderWay, liveEntries, meantShade, momentMs, type PullEntry } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import {
   countedLeft,
@@ -58,7 +59,7 @@ export async function allJars(db: GanderDatabase, nowMs: number): Promise<JarNow
   const jars = roasts
     .filter(({ roast }) => !isUnderWay(roast))
     .flatMap((named) => jarsOfRoast(named, rowOf, household.restSchool, nowMs));
-  return withReckoning(jars, household.people * household.gramsPerPersonDay, nowMs);
+  return withReckoning(jars, gramsADay(household), nowMs);
 }
 
 /** Of all jars those that still hold something and are not past every use, the oldest first. */
@@ -94,9 +95,7 @@ function jarsOfRoast(named: NamedRoast, rowOf: ReadonlyMap<string, Jar>, school:
     const row = rowOf.get(pull.id) ?? { id: jarId(pull.id), roastId: roast.id, pullId: pull.id, events: [] };
     const shade = pull.shade ?? (roast.plannedParts ? undefined : finalShade(roast)) ?? meantShade(roast, i);
     const grams = pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100);
-    const madeAt = new Date(
-      Date.parse(roast.chargedAt ?? roast.createdAt) + roast.clockShiftMs + pull.at * 1000,
-    ).toISOString();
+    const madeAt = new Date(momentMs(roast, pull.at) ?? Date.parse(roast.createdAt)).toISOString();
     const its = row.school ?? school;
     const days = effectiveDays(madeAt, row.events, nowMs);
     const counted = countedLeft(grams, row.events);

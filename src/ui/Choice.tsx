@@ -5,6 +5,8 @@ interface ChoiceProps<T extends string | number | boolean> {
   readonly options: readonly (readonly [T, string])[];
   readonly onPick: (value: T) => void;
   readonly onFocus?: () => void;
+  /** The mark that follows in the sentence; it never begins a line. */
+  readonly then?: ',' | '.' | undefined;
 }
 
 /** One underlined part of a sentence, picked from a few. */
@@ -14,8 +16,9 @@ export function Choice<T extends string | number | boolean>({
   options,
   onPick,
   onFocus,
+  then,
 }: ChoiceProps<T>) {
-  return (
+  const select = (
     <select
       aria-label={label}
       className="choice"
@@ -32,5 +35,12 @@ export function Choice<T extends string | number | boolean>({
         </option>
       ))}
     </select>
+  );
+  if (!then) return select;
+  return (
+    <span className="whitespace-nowrap">
+      {select}
+      {then}
+    </span>
   );
 }

@@ -1,6 +1,7 @@
 import { type ReactNode, useEffect, useState } from 'react';
 import { chosenHousehold, database, isPractice } from '@/store/current';
 import { requireWritable } from '@/store/database';
+import { readHousehold } from '@/store/householdNow';
 import { takeUpHeatWrites } from '@/store/outbox';
 import { DemoBar } from './DemoBar';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -68,6 +69,7 @@ async function openHousehold(): Promise<Gate> {
   try {
     await requireWritable(database());
     takeUpHeatWrites(database());
+    await readHousehold();
     return { kind: 'open' };
   } catch (error) {
     if ((error as Error).name === 'NewerDatabaseError') return { kind: 'readOnly', reason: (error as Error).message };

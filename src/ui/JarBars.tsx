@@ -108,6 +108,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
               >
                 <b>{jar.named.lot?.name ?? 'Coffee'}</b>{' '}
                 <span className="text-husk">
+                  {jar.counted ? '' : 'about '}
                   {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}
                 </span>
               </a>

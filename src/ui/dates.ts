@@ -1,13 +1,25 @@
 import { differenceInCalendarDays, format } from 'date-fns';
+import type { HourClock } from '@/core/household';
 
-/** A day as one says it: today, yesterday, a weekday within the week, else `21 Nov`, with the year when it is not this one. */
+/** A day gone by as one says it: today, yesterday, last Friday within the week, else `21 Nov`, with the year when it is not this one. */
 export function dayWords(iso: string, now: Date = new Date()): string {
   const date = new Date(iso);
   const days = differenceInCalendarDays(now, date);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  if (days > 1 && days < 7) return format(date, 'EEEE');
+  if (days > 1 && days < 7) return `last ${format(date, 'EEEE')}`;
   return shortDate(iso, now);
+}
+
+/**
+ * A day to come as one says it, behind a verb: "today", "tomorrow", "on Friday", and beyond six days "on 3 Dec", since
+ * a weekday then means another one too.
+ */
+export function onDay(at: Date | number | string, now: Date = new Date()): string {
+  const days = differenceInCalendarDays(new Date(at), now);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  return `on ${days > 1 && days < 7 ? format(new Date(at), 'EEEE') : format(new Date(at), 'd MMM')}`;
 }
 
 /** `21 Nov`, with the year when it is not this one. */
@@ -16,7 +28,12 @@ export function shortDate(iso: string, now: Date = new Date()): string {
   return format(date, date.getFullYear() === now.getFullYear() ? 'd MMM' : 'd MMM yyyy');
 }
 
+/** A time of the day by the household's clock: `14:05`, `2:05 pm`. */
+export function timeOfDay(at: Date | number | string, hourClock: HourClock): string {
+  return format(new Date(at), hourClock === '12' ? 'h:mm aaa' : 'HH:mm');
+}
+
 /** `Saturday 21 November 2026, 14:05`. */
-export function fullDate(iso: string): string {
-  return format(new Date(iso), 'EEEE d MMMM yyyy, HH:mm');
+export function fullDate(iso: string, hourClock: HourClock): string {
+  return `${format(new Date(iso), 'EEEE d MMMM yyyy')}, ${timeOfDay(iso, hourClock)}`;
 }

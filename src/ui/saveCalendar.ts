@@ -1,6 +1,6 @@
 import { jarEntries, roastDayEntry } from '@/core/exchange';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf } from '@/store/days';
 import { jarsOnShelf } from '@/store/shelf';
 import { calendarText } from './calendarText';
 
@@ -10,9 +10,9 @@ export async function saveCalendar(): Promise<void> {
   const db = database();
   const [jars, days] = await Promise.all([
     jarsOnShelf(db, now.getTime()),
-    db.days.where('date').aboveOrEqual(dayOf(now)).toArray(),
+    db.days.where('date').aboveOrEqual(localDay(now)).toArray(),
   ]);
-  const day = (ms: number) => dayOf(new Date(ms));
+  const day = (ms: number) => localDay(new Date(ms));
   const entries = [
     ...jars.flatMap((jar) =>
       jarEntries({

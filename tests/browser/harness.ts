@@ -65,7 +65,7 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   return {
     address,
     async open(options = {}) {
-      const { context, close: closeBrowser } = await openChromium({ baseURL: address, ...options });
+      const { context, close: closeBrowser } = await openChromium({ baseURL: address, locale: 'en-IE', ...options });
       const strangers: string[] = [];
       context.on('request', (request) => {
         const { protocol, origin } = new URL(request.url());

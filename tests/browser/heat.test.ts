@@ -124,7 +124,7 @@ describe('told in time', () => {
     await pass(page, 150);
     await page.keyboard.press('Space');
     await page.getByText(/Pull in about/).waitFor();
-    await pass(page, 88);
+    await pass(page, 128);
     await page.getByText(/^Pull now: /).waitFor();
     await pass(page, 9 * 3600);
     await page.getByText(/This roast has been open for 9 h/).waitFor();

@@ -30,7 +30,7 @@ describe('with nothing that answers', () => {
     assert.equal(await answers(page), false);
 
     for (const [path, shows] of [
-      ['/', 'You watch the beans'],
+      ['/', 'Nothing roasted yet.'],
       ['/larder/', 'Lantern Terrace'],
       ['/gear/', 'Blue popper'],
       ['/plan/ahead/', 'Four weeks ahead'],

@@ -13,6 +13,51 @@ after(async () => {
   await demo.stop();
 });
 
+describe('the front door', () => {
+  it('shows what Gander is, and leads from three questions to the beans in with six presses', async () => {
+    const { page, close } = await empty.open({ locale: 'en-US', reducedMotion: 'reduce' });
+    await openAt(page, '/');
+    await page.getByText('You are told in time').waitFor();
+    await page.getByRole('button', { name: 'Start my own notebook' }).click();
+    // The browser is at home in the United States, and it is said.
+    await page.getByText('ounces, °F, USD, 12 hours, weeks from Sunday').waitFor();
+    await page.getByRole('button', { name: /^Hot-air popper about 2\.82 oz/ }).click();
+    await page.getByText('That is 1.02 oz of roasted coffee a day').waitFor();
+    await page.getByRole('button', { name: 'Go on' }).click();
+    await page.getByRole('button', { name: 'These beans: to the plan' }).click();
+    await page.getByLabel('Weight', { exact: true }).waitFor();
+    assert.equal(await page.getByLabel('Weight', { exact: true }).inputValue(), '2.82 oz');
+    await page.getByRole('button', { name: 'Beans in' }).click();
+    await page.getByRole('timer').waitFor();
+    await close();
+  });
+});
+
+describe('the sentence of a plan', () => {
+  it('understands amounts as people say them, and lets the pull follow the shade until it is set by hand', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/plan/');
+    await page.getByLabel('Gear', { exact: true }).selectOption({ label: 'Blue popper' });
+    const seconds = page.getByLabel('Seconds');
+    const inShade = async (shade: string) => {
+      await page.getByLabel('Shade', { exact: true }).selectOption({ label: shade });
+      return Number(await seconds.inputValue());
+    };
+    const [medium, light, dark] = [await inShade('medium'), await inShade('light'), await inShade('medium-dark')];
+    assert.ok(light < medium && medium < dark, `${light}, ${medium}, ${dark} s`);
+    await page.getByText(/The figure comes from \d+ roasts of yours/).waitFor();
+    await seconds.fill('45');
+    assert.equal(await inShade('medium'), 45);
+    await page.getByText(/45 s after first crack is your own; for medium in the Blue popper, \d+ s/).waitFor();
+    await page.getByLabel('Weight', { exact: true }).fill('3 mugs a day for a week');
+    await page.getByText('7 days, 7 × 3 mugs of 14.4 g: 302 g roasted.').waitFor();
+    await page.getByRole('button', { name: 'Beans in: batch 1' }).waitFor();
+    await page.getByLabel('Weight', { exact: true }).fill('3 mugs a day');
+    await page.getByText('for how long? Write it like').waitFor();
+    await close();
+  });
+});
+
 describe('the larder', () => {
   it('takes a lot by scoops through the plan to the roast, and its stock goes down', async () => {
     const { page, close } = await empty.open();
@@ -143,14 +188,58 @@ describe('the plan', () => {
     await close();
   });
 
+  it('plans few roast days or fixed ones, with guests, and puts one on its day', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/plan/ahead/');
+    await page.getByText('Roast days until then').waitFor();
+    const few = await page.getByRole('button', { name: /^Plan \d/ }).count();
+    assert.ok(few >= 1 && few <= 4, `${few} roast days`);
+    await page.getByLabel('Which days').selectOption({ label: 'on fixed days of the week' });
+    await page.getByLabel('Time a day').selectOption({ label: '1 h' });
+    const days = page.getByRole('link', { name: /^[A-Z][a-z]+day \d+ [A-Z]/ });
+    await page.getByRole('checkbox', { name: 'Saturday' }).waitFor();
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('a[href^="/plan/day/?date="]')].every((each) =>
+        each.textContent?.startsWith('Sat'),
+      ),
+    );
+    assert.ok((await days.count()) >= 1);
+    await page.getByLabel('Use, each').fill('3 mugs a day');
+    await page.getByLabel('Use, each').blur();
+    // Two of them, 14.4 g a mug.
+    await page.getByText('That is 86 g a day.').waitFor();
+    await page.getByLabel('They drink, in all').fill('20 mugs');
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.getByText('guests, 288 g more').waitFor();
+    await page.reload();
+    await page.getByText('guests, 288 g more').waitFor();
+    assert.ok(await page.getByRole('checkbox', { name: 'Saturday' }).isChecked());
+    await page
+      .getByRole('button', { name: /^Plan \d/ })
+      .first()
+      .click();
+    await page.getByText(/^(One batch|\d+ batches) of .* on Saturday/).waitFor();
+    await days.first().click();
+    await page.getByRole('listitem').first().waitFor();
+    // A day to come begins at nine, and half a time is not answered with none.
+    const starts = page.getByLabel('First beans in at');
+    assert.equal(await starts.inputValue(), '09:00');
+    await starts.fill('10:30');
+    await starts.blur();
+    await page.reload();
+    await page.getByRole('listitem').filter({ hasText: '10:30' }).first().waitFor();
+    assert.equal(await starts.inputValue(), '10:30');
+    await close();
+  });
+
   it('learns what is used, and says when the next roast is due', async () => {
     const { page, close } = await demo.open();
     await openAt(page, '/plan/ahead/');
     await page.getByRole('heading', { level: 1, name: /^Roast / }).waitFor();
-    await page.getByLabel('Use a day each').fill('lots');
+    await page.getByLabel('Use, each').fill('lots');
     await page.getByText('“lots” is not an amount.').waitFor();
-    await page.getByLabel('Use a day each').fill('1 g');
-    await page.getByLabel('Use a day each').blur();
+    await page.getByLabel('Use, each').fill('1 g');
+    await page.getByLabel('Use, each').blur();
     await page.getByText('no roast is due').waitFor();
     await page.goto('/larder/buying/');
     await page.getByLabel('Price 1').fill('9');
@@ -163,7 +252,67 @@ describe('the plan', () => {
   });
 });
 
+describe('a piece of gear', () => {
+  it('has a page with all that the roasts say of it, and is put away and brought back', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/gear/');
+    await page.getByRole('link', { name: 'Blue popper' }).click();
+    await page.getByRole('heading', { level: 1, name: /Blue popper: \d+ roasts so far\./ }).waitFor();
+    await page.getByRole('heading', { name: 'Its own times' }).waitFor();
+    assert.match(await page.getByRole('definition').nth(1).innerText(), /^\d:\d\d \d:\d\d to \d:\d\d$/);
+    await page.getByText('Medium', { exact: true }).first().waitFor();
+    await page.getByRole('link', { name: /^Its best/ }).waitFor();
+    await page.getByRole('link', { name: 'Roast in it' }).click();
+    await page.getByLabel('Gear', { exact: true }).waitFor();
+    assert.equal(
+      await page
+        .getByLabel('Gear', { exact: true })
+        .evaluate((each) => (each as HTMLSelectElement).selectedOptions[0]?.text),
+      'Blue popper',
+    );
+    await page.goto('/gear/');
+    await page.getByRole('button', { name: 'Put away Blue popper' }).click();
+    await page.getByText('Put away: one').click();
+    await page.getByRole('button', { name: 'Bring back Blue popper' }).click();
+    await page.getByText('Blue popper is in use again.').waitFor();
+    await page.getByRole('link', { name: 'Blue popper' }).waitFor();
+    await close();
+  });
+});
+
 describe('a roast day', () => {
+  it('carries on from a roast to the next batch with its gear cooling, and says what it came to', async () => {
+    const { page, close } = await demo.open();
+    await openAt(page, '/plan/day/');
+    await page.getByLabel('How many').selectOption('2');
+    await page.getByLabel('Batch gear').selectOption({ label: 'Blue popper' });
+    await page.getByRole('button', { name: 'Put it on the list' }).click();
+    const roastIt = async () => {
+      await page.getByRole('button', { name: 'Beans in' }).click();
+      await page.getByRole('timer').waitFor();
+      await pass(page, 240);
+      await page.keyboard.press('Space');
+      await pass(page, 60);
+      await page.keyboard.press('Shift+Space');
+      await page.getByText('Cooling').waitFor();
+      await page.getByLabel('Roasted weight').fill('68');
+      await page.getByLabel('Roasted weight').press('Enter');
+      await page.getByText('Loss ').first().waitFor();
+    };
+    await page.getByRole('link', { name: /^Next: .* in the Blue popper/ }).click();
+    await roastIt();
+    await page.getByText(/The Blue popper is cool in .*It is the last of the day\./).waitFor();
+    await page.getByRole('link', { name: /^Next: .* in the Blue popper/ }).click();
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
+    await pass(page, 1800);
+    await roastIt();
+    await page.getByRole('link', { name: 'The day is done: what it came to' }).click();
+    const totals = page.getByLabel('What the day came to');
+    await totals.getByText('136 g').waitFor();
+    assert.match(await totals.innerText(), /160 g\s+green used, 15\.0 % lost/);
+    await close();
+  });
+
   it('of four batches on two gear: ordered, moved by keyboard, roasted, replanned', async () => {
     const { page, close } = await demo.open();
     await openAt(page, '/plan/day/');

@@ -28,21 +28,22 @@ const log = (driver: Driver) =>
 const logged = (driver: Driver, ...kinds: string[]) =>
   until(`the log to hold ${kinds.join(', ')}`, async () => JSON.stringify(await log(driver)) === JSON.stringify(kinds));
 
+/** In °C or °F, as the engine's own language has it. */
+const READING = '//input[starts-with(@aria-label, "Reading, °")]';
+
 /** First run, plan, a whole roast with marks by press and key, a reload and the history in the middle, the journal, a file saved and loaded. */
 async function journey(driver: Driver): Promise<void> {
   await driver.goto(`${app.address}/`);
   await seen(driver, words('You watch the beans'));
   await driver.click('//*[self::a or self::button][contains(., "Start my own")]');
-  await driver.click(button('Grams'));
-  await seen(driver, field('What you call it'));
-  await driver.fill(field('What you call it'), 'Blue popper');
-  await driver.click(button('Add this gear'));
-  await seen(driver, field('What you call these beans'));
-  await driver.fill(field('What you call these beans'), 'Lantern Terrace');
-  await driver.fill(field('How much green you bought'), '1 kg');
-  await driver.click(button('Add these beans'));
-  await seen(driver, words('Nothing roasted yet'));
-  await driver.goto(`${app.address}/roast/`);
+  await seen(driver, '//button[contains(., "Hot-air popper")]');
+  await driver.click('//button[contains(., "Hot-air popper")]');
+  await seen(driver, button('Go on'));
+  await driver.click(button('Go on'));
+  await seen(driver, field('What you call them'));
+  await driver.fill(field('What you call them'), 'Lantern Terrace');
+  await driver.fill(field('How much green'), '1 kg');
+  await driver.click(button('These beans: to the plan'));
   await seen(driver, button('Beans in'));
   await driver.click(button('Beans in'));
   await seen(driver, TIMER);
@@ -53,7 +54,7 @@ async function journey(driver: Driver): Promise<void> {
   await driver.press('c');
   await logged(driver, 'yellow', 'crack');
   await driver.press('t');
-  await driver.fill(field('Reading, °C'), '187');
+  await driver.fill(READING, '187');
   await driver.press('Enter');
   await logged(driver, 'yellow', 'crack', 'reading');
   await driver.reload();
@@ -74,7 +75,7 @@ async function journey(driver: Driver): Promise<void> {
   await driver.press('Shift+Space');
   await logged(driver, 'yellow', 'crack', 'reading', 'firstCrack', 'crack', 'pull');
   await seen(driver, field('Roasted weight'));
-  await driver.fill(field('Roasted weight'), '68');
+  await driver.fill(field('Roasted weight'), '68 g');
   await driver.press('Enter');
   await seen(driver, words('Loss 15.0 %'));
   await driver.goto(`${app.address}/journal/`);

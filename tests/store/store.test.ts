@@ -1,4 +1,5 @@
 // Before Dexie, which looks for a database when it loads.
+import { localDay } from '@/core/units';
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
@@ -11,7 +12,7 @@ import { elapsedS, milestonesOfRoast } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { applyChange, invertChange } from '@/store/change';
 import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/database';
-import { addBatches, batchRows, dayOf, editDay, getDay } from '@/store/days';
+import { addBatches, batchRows, editDay, getDay } from '@/store/days';
 import { roastHistory } from '@/store/history';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent, replaceContent } from '@/store/notebook';
@@ -206,7 +207,7 @@ describe('roast days', () => {
     );
   });
   it('go by the device’s own calendar', () => {
-    assert.equal(dayOf(new Date(2026, 10, 4, 23, 59)), '2026-11-04');
+    assert.equal(localDay(new Date(2026, 10, 4, 23, 59)), '2026-11-04');
   });
 });
 

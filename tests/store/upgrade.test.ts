@@ -5,9 +5,11 @@ import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { Dexie } from 'dexie';
 import { lotSchema } from '@/core/bean';
+import { householdSchema } from '@/core/household';
 import { roastSchema } from '@/core/roast';
 import { GanderDatabase } from '@/store/database';
 import { lotsWithStock } from '@/store/larder';
+import { getHousehold } from '@/store/settings';
 
 /** The tables as each released version made them; a released one is never edited. */
 const released = {
@@ -93,6 +95,21 @@ describe('a database of an earlier version', () => {
     for (const table of tables) assert.equal(await db.table(table).count(), file[table].length, table);
     for (const roast of await db.roasts.toArray()) roastSchema.parse(roast);
     assert.ok(db.backendDB().version / 10 > 3);
+    db.close();
+  });
+  it('of version 4 opens with its settings, and the week and the clock that were usual then', async () => {
+    const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v4.json', import.meta.url), 'utf8'));
+    const old = new Dexie('upgrade-4');
+    for (const [number, stores] of Object.entries(released)) old.version(Number(number)).stores(stores);
+    old.version(4).stores({});
+    await old.table('household').put({ ...file.household, id: 'household' });
+    await old.table('roasts').bulkAdd(file.roasts);
+    old.close();
+    const db = new GanderDatabase('upgrade-4');
+    const household = await getHousehold(db);
+    assert.deepEqual([household.weekStart, household.hourClock, household.name], [1, '24', file.household.name]);
+    householdSchema.parse(household);
+    assert.equal(await db.roasts.count(), file.roasts.length);
     db.close();
   });
 });

@@ -79,7 +79,7 @@ describe('the form of beans', () => {
 
   it('begins empty, with one pack', () => {
     const draft = draftOfLot(undefined, 'g', 'EUR');
-    assert.deepEqual([draft.name, draft.process, draft.packs], ['', 'washed', [emptyPack]]);
+    assert.deepEqual([draft.name, draft.process, draft.packs], ['', 'other', [emptyPack]]);
     assert.match(reading({ ...emptyPack }, packReaders('g', 'EUR')).said.grams ?? '', /weight such as 80 g/);
   });
 

@@ -40,11 +40,11 @@ describe('the amount of a plan', () => {
     assert.equal(fixedGrams('asLast', { leftGrams: 0, lastGrams: undefined }), undefined);
   });
   it('is one batch as typed, and as few equal ones as the gear takes for a jar or the rest', () => {
-    assert.equal(batchesFor('green', 300, gear, loss)?.batches, 1);
-    const rest = batchesFor('useUp', 300, gear, loss);
+    assert.equal(batchesFor('green', { grams: 300, of: 'green', understood: undefined }, gear, loss)?.batches, 1);
+    const rest = batchesFor('useUp', { grams: 300, of: 'green', understood: undefined }, gear, loss);
     assert.equal(rest?.batches, 3);
     assert.equal(rest?.greenGramsEach, 100);
-    const jar = batchesFor('roasted', 200, gear, loss);
+    const jar = batchesFor('roasted', { grams: 200, of: 'roasted', understood: undefined }, gear, loss);
     assert.ok(jar && jar.batches >= 2 && jar.batches * jar.greenGramsEach > 200);
   });
 });

@@ -4,7 +4,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { figuresOf } from '@/core/compare';
 import { Alike } from '@/ui/Alike';
 import { Choice } from '@/ui/Choice';
-import { dayWords, shortDate } from '@/ui/dates';
+import { dayWords, onDay, shortDate } from '@/ui/dates';
 import { Stars } from '@/ui/Stars';
 import { mark, pull, roastOf } from '../core/build.ts';
 
@@ -14,8 +14,12 @@ describe('days', () => {
   it('are said as one says them', () => {
     assert.equal(dayWords(at(2026, 10, 24), now), 'today');
     assert.equal(dayWords(at(2026, 10, 23), now), 'yesterday');
-    assert.equal(dayWords(at(2026, 10, 20), now), 'Friday');
+    assert.equal(dayWords(at(2026, 10, 20), now), 'last Friday');
     assert.equal(dayWords(at(2026, 10, 17), now), '17 Nov');
+  });
+  it('to come are a weekday within six days, and a date beyond', () => {
+    const ahead = [24, 25, 28, 30, 31].map((day) => onDay(at(2026, 10, day), now));
+    assert.deepEqual(ahead, ['today', 'tomorrow', 'on Saturday', 'on Monday', 'on 1 Dec']);
   });
   it('have their year when it is another one', () => {
     assert.equal(shortDate(at(2026, 0, 2), now), '2 Jan');

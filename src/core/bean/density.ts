@@ -1,3 +1,5 @@
+import { type ShadeNumber, shadeNumbers } from '../shade/index.ts';
+import type { WeightUnit } from '../units/index.ts';
 import type { DensityClass } from './kinds.ts';
 import type { Lot } from './lot.ts';
 
@@ -21,15 +23,48 @@ export function gramsPerMlOf(lot: Density): number {
   return lot.gramsPerMl ?? MIDDLE[lot.densityClass ?? 'medium'];
 }
 
-/** Volumes of kitchen measures, ml: a cup as the tasting mug of the handbook's section 9, spoons level. */
-const CUP_ML = 240;
-const SPOON_ML = 15;
+/** Roasted beans, g/ml: light and dark. Source: handbook, section 4; between them by the shade's number. */
+const ROASTED_GRAMS_PER_ML = { light: 0.42, dark: 0.33 } as const;
+
+/** g/ml of roasted beans of a shade: the darker, the lighter in weight. */
+export function roastedGramsPerMl(shade: ShadeNumber): number {
+  const { light, dark } = ROASTED_GRAMS_PER_ML;
+  return light + ((shade - 1) / (shadeNumbers.length - 1)) * (dark - light);
+}
+
+/** Volumes of kitchen measures, level, ml: handbook, section 14; a coffee scoop is two tablespoons by common usage. */
+const ML = { cup: { g: 250, oz: 237 }, tablespoon: 15, teaspoon: 5, usualScoop: 30 } as const;
+
+/** What a scoop holds where none was weighed, grams of green. */
+export function usualScoopGrams(lot: Density): number {
+  return ML.usualScoop * gramsPerMlOf(lot);
+}
 
 /**
- * What the household's measures of a lot weigh, grams each, for `parseWeight`: cups and spoons by its density, scoops
- * where one was weighed.
+ * What kitchen measures of a lot weigh, grams each, for `parseWeight`: by its density green, or roasted to `shade`;
+ * scoops as one was weighed, else as two tablespoons. A household in ounces has American cups, one in grams metric ones.
  */
-export function measuresOf(lot: Density & Pick<Lot, 'scoopGrams'>): Record<string, number> {
-  const perMl = gramsPerMlOf(lot);
-  return { cup: CUP_ML * perMl, spoon: SPOON_ML * perMl, ...(lot.scoopGrams ? { scoop: lot.scoopGrams } : {}) };
+export function measuresOf(
+  lot: Density & Pick<Lot, 'scoopGrams'>,
+  unit: WeightUnit,
+  shade?: ShadeNumber,
+): Record<string, number> {
+  const perMl = shade ? roastedGramsPerMl(shade) : gramsPerMlOf(lot);
+  const tablespoon = ML.tablespoon * perMl;
+  // A scoop was weighed with green beans; as much room holds less of the roasted ones.
+  const scoop = (lot.scoopGrams ?? usualScoopGrams(lot)) * (perMl / gramsPerMlOf(lot));
+  return {
+    cup: ML.cup[unit] * perMl,
+    tablespoon,
+    tbsp: tablespoon,
+    tbs: tablespoon,
+    spoon: tablespoon,
+    teaspoon: ML.teaspoon * perMl,
+    tsp: ML.teaspoon * perMl,
+    scoop,
+    ml: perMl,
+    l: 1000 * perMl,
+    litre: 1000 * perMl,
+    liter: 1000 * perMl,
+  };
 }

@@ -1,3 +1,4 @@
+import { localDay } from '../units/index.ts';
 import type { Lot } from './lot.ts';
 
 /** Green that left a lot: into a roast, or into a blend. */
@@ -19,7 +20,7 @@ export function boughtGrams(lot: Pick<Lot, 'packs'>): number {
 export function greenLeft(lot: Pick<Lot, 'packs' | 'weighings'>, takings: readonly Taking[]): number {
   const weighed = lastWeighing(lot);
   if (!weighed) return takings.reduce((left, { grams }) => left - grams, boughtGrams(lot));
-  const later = lot.packs.filter(({ boughtOn }) => boughtOn !== undefined && boughtOn > weighed.at.slice(0, 10));
+  const later = lot.packs.filter(({ boughtOn }) => boughtOn !== undefined && boughtOn > localDay(weighed.at));
   return takings
     .filter(({ at }) => at > weighed.at)
     .reduce((left, { grams }) => left - grams, weighed.leftGrams + boughtGrams({ packs: later }));

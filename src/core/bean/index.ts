@@ -1,5 +1,12 @@
 export { blendMean, blendWarnings } from './blend.ts';
-export { densityOf, gramsPerMlOf, measuresOf, USUAL_GRAMS_PER_ML } from './density.ts';
+export {
+  densityOf,
+  gramsPerMlOf,
+  measuresOf,
+  roastedGramsPerMl,
+  USUAL_GRAMS_PER_ML,
+  usualScoopGrams,
+} from './density.ts';
 export { blendTakings, boughtGrams, greenLeft, lastWeighing, type Taking } from './greenLeft.ts';
 export {
   type DensityClass,

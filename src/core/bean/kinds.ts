@@ -9,7 +9,7 @@ export const processNames = {
   honey: 'honey',
   wetHulled: 'wet-hulled',
   decaf: 'decaf',
-  other: 'another way',
+  other: 'not known, or another way',
 } as const satisfies Record<Process, string>;
 
 /** How the beans were sorted by size. On users' disks: never rename one alone. */

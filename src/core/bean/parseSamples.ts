@@ -36,7 +36,7 @@ function parseLine(line: string, unit: WeightUnit): Result<Sample> {
   // A comma between digits is a decimal mark, not the end of a field.
   const [name = '', ...rest] = line.split(/\s*(?:[;\t]|,(?!\d))\s*/).map((part) => part.trim());
   if (name === '') return failure({ code: 'empty', path: [], expected: `a name first, as in ${EXAMPLE}` });
-  const sample = { name: name.slice(0, 80), origin: '', process: 'washed' as Process, grams: 0 };
+  const sample = { name: name.slice(0, 80), origin: '', process: 'other' as Process, grams: 0 };
   let complaint: Result<number> | undefined;
   for (const part of rest.filter((each) => each !== '')) {
     const process = processes.find((each) =>

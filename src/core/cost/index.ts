@@ -1,4 +1,5 @@
 export { type BuyingAnswer, type BuyingQuestion, bestOffer, type Offer, type OfferJudged } from './buying.ts';
+export { roastKwh } from './energy.ts';
 export {
   energyMinorPerKg,
   type HomeCost,
@@ -8,4 +9,5 @@ export {
   type Payback,
   payback,
 } from './money.ts';
+export { parsePrice, priceGrams, pricePer } from './price.ts';
 export { type MoneySoFar, moneySoFar, type RoastMoney } from './soFar.ts';

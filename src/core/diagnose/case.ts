@@ -21,6 +21,7 @@ import {
 } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
+import { localDay } from '../units/index.ts';
 import { type Complaint, complaintsOfCups, complaintsOfNote } from './complaints.ts';
 import { type HeatControl, heatControl, heatNear } from './heatSet.ts';
 import { againstMethod, type Spans, spansOf } from './spans.ts';
@@ -129,7 +130,7 @@ export function caseOf(facts: CaseFacts): Case {
     hot:
       roast.gearHot === true ||
       (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(its)),
-    greenAge: lot && lotAge(lot, roast.createdAt.slice(0, 10)),
+    greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
     complaints: complaintsSeen(facts),
   };
 }

@@ -53,4 +53,13 @@ export const notebookSteps: readonly NotebookStep[] = [
     name: 'planned moves can be skipped, reminders come again, gear says when it is hot enough',
     step: (file) => ({ ...file, version: 4 }),
   },
+  {
+    from: 4,
+    name: 'the household has a first day of the week, a clock of 12 or 24 hours, and plans ahead',
+    step: (file) => ({
+      ...file,
+      version: 5,
+      household: file.household && { weekStart: 1, hourClock: '24', ...(file.household as Row) },
+    }),
+  },
 ];

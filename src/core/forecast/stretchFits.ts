@@ -59,6 +59,18 @@ function logOf(from: number | undefined, to: number | undefined, share = 1): num
   return from === undefined || to === undefined || to - from < 1 ? undefined : Math.log((to - from) / share);
 }
 
+/** Second crack comes at least so much after a pull that did not hear it, seconds. Ours. */
+const UNHEARD_S = 10;
+
+/**
+ * A roast to medium or lighter that was pulled past its method's usual second crack, with none marked, says that here it
+ * comes later than usual; one that was pulled earlier says nothing.
+ */
+function notBefore({ firstCrack, pull }: Milestones, { method, shade }: Circumstances): number | undefined {
+  if (firstCrack === undefined || pull === undefined || shade > 4) return undefined;
+  return pull - firstCrack > usualStretch(method, 'firstToSecond').medianS ? pull + UNHEARD_S : undefined;
+}
+
 /** The log of a stretch's length in a roast. */
 function lengthOf(key: StretchKey, reached: Milestones, roast: Circumstances): number | undefined {
   switch (key) {
@@ -71,7 +83,7 @@ function lengthOf(key: StretchKey, reached: Milestones, roast: Circumstances): n
     case 'firstCrack':
       return logOf(reached.firstCrack, reached.firstCrackEnd);
     case 'firstToSecond':
-      return logOf(reached.firstCrack, reached.secondCrack);
+      return logOf(reached.firstCrack, reached.secondCrack ?? notBefore(reached, roast));
     case 'firstToPull':
       return logOf(reached.firstCrack, reached.pull, shadeOf(roast.shade).afterCrackShare);
   }

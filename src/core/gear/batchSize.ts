@@ -1,5 +1,5 @@
 import type { Gear } from './gear.ts';
-import { largestGramsOf, usualGramsOf } from './gearFigures.ts';
+import { beginsWithin, largestGramsOf, usualGramsOf } from './gearFigures.ts';
 import { methodOf } from './methods.ts';
 
 /** What is to be said about a batch on a piece of gear. */
@@ -32,7 +32,7 @@ const STEP_SHARE = 0.1;
 
 /**
  * The batch to try next on fresh gear, grams of green: the usual one first, then small steps while the beans still move
- * freely, never past the largest. Undefined once the gear is known (handbook, section 12: stay within the rating).
+ * freely, never within a tenth of the largest. Undefined once the gear is known or there is no step left (handbook, section 12: stay within the rating).
  */
 export function nextBatchToTry(
   gear: Pick<Gear, 'method' | 'usualGrams' | 'largestGrams'>,
@@ -42,6 +42,7 @@ export function nextBatchToTry(
   const begin = usualGramsOf(gear);
   const stepGrams = Math.max(5, Math.round((begin * STEP_SHARE) / 5) * 5);
   const largest = Math.max(...earlierGreenGrams, 0);
-  const grams = largest === 0 ? begin : Math.min(largest + stepGrams, largestGramsOf(gear));
-  return { grams, stepGrams };
+  if (largest === 0) return { grams: Math.min(begin, beginsWithin(gear)), stepGrams };
+  const grams = Math.min(largest + stepGrams, beginsWithin(gear));
+  return grams > largest ? { grams, stepGrams } : undefined;
 }

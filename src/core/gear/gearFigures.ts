@@ -13,12 +13,26 @@ export function coolDownMinOf(gear: Pick<Gear, 'method' | 'coolDownMin'>): numbe
   return gear.coolDownMin ?? (least + most) / 2;
 }
 
+/** How long it still has to cool at `nowMs` after a pull, seconds; 0 once it has. */
+export function coolsForS(gear: Pick<Gear, 'method' | 'coolDownMin'>, pulledMs: number, nowMs: number): number {
+  return Math.max(0, coolDownMinOf(gear) * 60 - (nowMs - pulledMs) / 1000);
+}
+
 /** The largest batch of green that is not asked about: this person's, else the method's upper end, grams. */
 export function largestGramsOf(gear: Pick<Gear, 'method' | 'largestGrams'>): number {
   return gear.largestGrams ?? methodOf(gear.method).batchGrams.most;
 }
 
-/** The batch of green it usually gets, grams. */
+/** Nearer to its limit than this share nobody begins. Ours. */
+const BEGIN_WITHIN = 0.9;
+
+/** The batch of green it usually gets: the person's figure, else the method's, well within what this piece takes; grams. */
 export function usualGramsOf(gear: Pick<Gear, 'method' | 'usualGrams' | 'largestGrams'>): number {
-  return gear.usualGrams ?? Math.min(methodOf(gear.method).batchGrams.usual, largestGramsOf(gear));
+  return gear.usualGrams ?? Math.min(methodOf(gear.method).batchGrams.usual, beginsWithin(gear));
+}
+
+/** What is proposed stays below this, grams: a tenth under the limit, in whole fives where there is room. */
+export function beginsWithin(gear: Pick<Gear, 'method' | 'largestGrams'>): number {
+  const grams = largestGramsOf(gear) * BEGIN_WITHIN;
+  return grams >= 20 ? Math.floor(grams / 5) * 5 : grams;
 }

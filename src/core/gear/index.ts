@@ -3,7 +3,7 @@ export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, contr
 export { type Control, controlSchema } from './controls.ts';
 export { initialValue, steppedValue } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
-export { controlsOf, coolDownMinOf, largestGramsOf, usualGramsOf } from './gearFigures.ts';
+export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, usualGramsOf } from './gearFigures.ts';
 export {
   type MethodId,
   methodIds,

@@ -6,6 +6,27 @@ const themes = ['system', 'day', 'night'] as const;
 /** Money, minor units of the household's currency. */
 const money = z.number().nonnegative().max(100_000_000);
 
+/** The first day of a week as calendars number it: Sunday 0, Monday 1, Saturday 6. */
+export const weekStarts = [0, 1, 6] as const;
+export type WeekStart = (typeof weekStarts)[number];
+export const hourClocks = ['24', '12'] as const;
+export type HourClock = (typeof hourClocks)[number];
+
+const days = { from: z.iso.date(), to: z.iso.date() };
+
+/** How the household plans ahead. */
+export const aheadSchema = z.strictObject({
+  /** Days of the week to roast on, Sunday 0; none for as few days as freshness allows. */
+  weekdays: z.array(z.int().min(0).max(6)).max(7),
+  /** How long a roast day may take, minutes. */
+  minutesADay: z.int().min(10).max(720),
+  /** More coffee on some days, grams roasted in all; both days count. */
+  guests: z.array(z.strictObject({ ...days, grams: z.number().positive().max(10_000) })).max(20),
+  /** Nobody drinks at home on these days; both count. */
+  away: z.array(z.strictObject(days)).max(20),
+});
+export type Ahead = z.infer<typeof aheadSchema>;
+
 /** What holds for the whole household, one row. */
 export const householdSchema = z.strictObject({
   name: z.string().trim().max(80),
@@ -14,6 +35,8 @@ export const householdSchema = z.strictObject({
   shadeNames: z.enum(['ours', 'traditional']),
   theme: z.enum(themes),
   currency: z.enum(currencies),
+  weekStart: z.union(weekStarts.map((day) => z.literal(day))),
+  hourClock: z.enum(hourClocks),
   people: z.int().min(1).max(50),
   /** Roasted coffee that one person uses a day, grams. */
   gramsPerPersonDay: z.number().positive().max(500),
@@ -34,5 +57,6 @@ export const householdSchema = z.strictObject({
   tariffMinorPerKwh: money.optional(),
   /** What a roasted kilogram like one's own costs in a shop. */
   shopMinorPerKg: money.optional(),
+  ahead: aheadSchema.optional(),
 });
 export type Household = z.infer<typeof householdSchema>;

@@ -8,6 +8,8 @@ export const plainHousehold: Household = {
   shadeNames: 'ours',
   theme: 'system',
   currency: 'EUR',
+  weekStart: 1,
+  hourClock: '24',
   people: 1,
   gramsPerPersonDay: 29,
   mugMl: 240,

@@ -5,7 +5,7 @@
 export type Issue = { readonly path: readonly (string | number)[] } & (
   | { readonly code: 'empty'; readonly expected: string }
   | { readonly code: 'notANumber'; readonly text: string; readonly example: string }
-  | { readonly code: 'twoMeanings'; readonly text: string; readonly first: string; readonly second: string }
+  | { readonly code: 'noSpan'; readonly text: string }
   | { readonly code: 'unknownUnit'; readonly unit: string; readonly known: readonly string[] }
   | { readonly code: 'outOfRange'; readonly value: string; readonly least: string; readonly most: string }
   | { readonly code: 'notAClock'; readonly text: string }

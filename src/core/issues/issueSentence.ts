@@ -7,8 +7,8 @@ export function issueSentence(issue: Issue): string {
       return `Fill this in: ${issue.expected}.`;
     case 'notANumber':
       return `“${issue.text}” is not an amount. Write it like ${issue.example}.`;
-    case 'twoMeanings':
-      return `“${issue.text}” could be ${issue.first} or ${issue.second}. Write it without the mark in between, or with a unit.`;
+    case 'noSpan':
+      return `“${issue.text}”: for how long? Write it like “${issue.text} for a week”.`;
     case 'unknownUnit':
       return `“${issue.unit}” is no unit known here. Use ${issue.known.join(', ')}.`;
     case 'outOfRange':

@@ -35,6 +35,13 @@ export function planForGreen(greenGrams: number, mostGreenGrams: number, loss: L
   };
 }
 
+/** Batches that fit into so many minutes on one piece of gear; at least one. */
+export function batchesWithin(minutes: number, roastS: number, coolDownMin: number): number {
+  let batches = 1;
+  while (batchesTakeS(batches + 1, roastS, coolDownMin) <= minutes * 60) batches++;
+  return batches;
+}
+
 /** How long the batches take one after another on one piece of gear, seconds: roasting, and cooling down in between. */
 export function batchesTakeS(batches: number, roastS: number, coolDownMin: number): number {
   return batches * roastS + (batches - 1) * coolDownMin * 60;

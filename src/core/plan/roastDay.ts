@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { winds } from '../roast/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
+import { MOST_DAY_BATCHES } from './dayFigures.ts';
 
 /** One batch meant for a day; `roastId` once it is on the heat or done. */
 export const dayBatchSchema = z.strictObject({
@@ -24,7 +25,7 @@ export const roastDaySchema = z.strictObject({
   /** When the first beans are to go in, `09:30`. */
   startsAt: z.iso.time({ precision: -1 }).optional(),
   /** In the order they are to be roasted. */
-  batches: z.array(dayBatchSchema).max(20),
+  batches: z.array(dayBatchSchema).max(MOST_DAY_BATCHES),
   /** Keys of the preflight lines that are ticked. */
   ticked: z.array(z.string().max(40)).max(20),
   ambientC: z.number().min(-40).max(60).optional(),

@@ -22,8 +22,15 @@ export interface StockDay {
   readonly roastDue: boolean;
 }
 
+/** A day to roast on, with so many batches. */
+export interface RoastDayAhead {
+  readonly day: number;
+  readonly batches: number;
+}
+
 export interface StockPlan {
   readonly days: readonly StockDay[];
+  readonly roasts: readonly RoastDayAhead[];
   /** Days on which to roast, the first is the next one. */
   readonly roastDays: readonly number[];
   /** The first day without enough rested coffee if nobody roasts; undefined when it lasts throughout. */
@@ -34,8 +41,18 @@ export interface StockQuestion {
   readonly jars: readonly StockJar[];
   /** Drunk in a day by the whole household, grams. */
   readonly gramsPerDay: number;
-  /** What one roast day gives, grams. */
+  /** What one batch gives, grams. */
   readonly roastGrams: number;
+  /** What is drunk on a day besides, or 0 to nothing at all: guests and holidays; as on every day when absent. */
+  readonly gramsOn?: ((day: number) => number) | undefined;
+  /** Whether there may be roasting on a day; on every one when absent. */
+  readonly mayRoast?: ((day: number) => boolean) | undefined;
+  /** Batches that one day has time for; as many as are needed when absent. */
+  readonly mostBatches?: number | undefined;
+  /** From the roast to the day by which it should be drunk for several batches to be roasted at once; until it fades when absent. */
+  readonly freshDays?: number | undefined;
+  /** Several batches at once as far as they stay fresh, so that there are few roast days; else no more than is needed. */
+  readonly fewDays?: boolean | undefined;
   /** Whole days from roast to ready, and to the last day it is drunk. */
   readonly restDays: number;
   readonly lastDays: number;
@@ -45,43 +62,89 @@ export interface StockQuestion {
 const HORIZON_DAYS = 28;
 
 /**
- * Stock day by day for the next 28, with a roast put on the last day that still lets it rest before the household runs
- * short. What goes past first is drunk first (handbook, sections 8 and 11).
+ * Stock day by day for the next 28. Whenever the household would run short, roasts are put on the last allowed day that
+ * still lets them rest in time: as many batches as the day has time for and as will be drunk fresh, or just as many as
+ * are needed. What goes past first is drunk first (handbook, sections 8, 11 and 14).
  * Throws RangeError unless use, roast and rest are sensible.
  */
 export function stockAhead(question: StockQuestion): StockPlan {
   const { gramsPerDay, roastGrams, restDays, lastDays, horizonDays = HORIZON_DAYS } = question;
+  const { gramsOn = () => gramsPerDay, mayRoast = () => true, freshDays = lastDays, fewDays = false } = question;
+  const { mostBatches = Number.POSITIVE_INFINITY } = question;
   if (!(gramsPerDay > 0)) throw new RangeError(`gramsPerDay must be above 0 g, got ${gramsPerDay} g`);
   if (!(roastGrams > 0)) throw new RangeError(`roastGrams must be above 0 g, got ${roastGrams} g`);
   if (!(restDays >= 0 && lastDays > restDays))
     throw new RangeError(`restDays must be from 0 and below lastDays, got ${restDays} and ${lastDays} days`);
-  const alone = drink(question.jars, gramsPerDay, horizonDays);
-  const roastDays: number[] = [];
-  const jars = [...question.jars];
-  const isShort = ({ day, shortGrams }: Omit<StockDay, 'roastDue'>) => shortGrams > SLACK_GRAMS && day >= restDays;
+  if (!(mostBatches >= 1)) throw new RangeError(`mostBatches must be 1 or more, got ${mostBatches}`);
+  const alone = drink(question.jars, gramsOn, horizonDays);
+  const batches = new Map<number, number>();
+  const jarsWith = (more: ReadonlyMap<number, number>) => [
+    ...question.jars,
+    ...[...more].map(([day, count]) => ({
+      grams: count * roastGrams,
+      fromDay: day,
+      readyDay: day + restDays,
+      lastDay: day + lastDays,
+    })),
+  ];
+  /** Whether what is roasted on a day, so many batches of it, is drunk while it is fresh. */
+  const staysFresh = (day: number, count: number) => {
+    const jars = jarsWith(new Map([...batches, [day, count]])).map((jar) =>
+      jar.fromDay === day ? { ...jar, lastDay: day + freshDays } : jar,
+    );
+    const past = drink(jars, gramsOn, day + freshDays + 2).reduce((sum, each) => sum + each.pastGrams, 0);
+    const without = drink(jarsWith(batches), gramsOn, day + freshDays + 2).reduce(
+      (sum, each) => sum + each.pastGrams,
+      0,
+    );
+    return past - without <= SLACK_GRAMS;
+  };
+  const add = (day: number) => {
+    const now = batches.get(day) ?? 0;
+    let count = now + 1;
+    while (fewDays && now === 0 && count < mostBatches && staysFresh(day, count + 1)) count++;
+    batches.set(day, count);
+  };
+  const hasRoom = (day: number) => mayRoast(day) && (batches.get(day) ?? 0) < mostBatches;
   // A shortage before today's roast has rested cannot be helped; each later one gets the latest roast that still helps.
+  let helpedFrom = restDays;
   for (;;) {
-    const short = drink(jars, gramsPerDay, horizonDays).find(isShort);
+    const short = drink(jarsWith(batches), gramsOn, horizonDays).find(
+      ({ day, shortGrams }) => shortGrams > SLACK_GRAMS && day >= helpedFrom,
+    );
     if (!short) break;
-    const day = short.day - restDays;
-    roastDays.push(day);
-    jars.push({ grams: roastGrams, fromDay: day, readyDay: short.day, lastDay: day + lastDays });
+    const latest = short.day - restDays;
+    const inTime = daysBack(latest).find(hasRoom);
+    // No allowed day is left in time: the first one after it, and the days until then stay short.
+    const day = inTime ?? daysFrom(latest + 1, horizonDays).find(hasRoom);
+    if (day === undefined) break;
+    add(day);
+    if (inTime === undefined) helpedFrom = Math.max(helpedFrom, day + restDays);
   }
-  const due = [...new Set(roastDays)];
+  const roasts = [...batches].map(([day, count]) => ({ day, batches: count })).sort((x, y) => x.day - y.day);
   return {
-    days: drink(jars, gramsPerDay, horizonDays).map((each) => ({ ...each, roastDue: due.includes(each.day) })),
-    roastDays: due,
+    days: drink(jarsWith(batches), gramsOn, horizonDays).map((each) => ({ ...each, roastDue: batches.has(each.day) })),
+    roasts,
+    roastDays: roasts.map(({ day }) => day),
     runsOutDay: alone.find(({ shortGrams }) => shortGrams > SLACK_GRAMS)?.day,
   };
 }
 
+const daysBack = (from: number) => Array.from({ length: Math.max(0, from + 1) }, (_, i) => from - i);
+const daysFrom = (from: number, before: number) =>
+  Array.from({ length: Math.max(0, before - Math.max(0, from)) }, (_, i) => Math.max(0, from) + i);
+
 /** A gram short is no shortage. */
 const SLACK_GRAMS = 1;
 
-function drink(jars: readonly StockJar[], gramsPerDay: number, horizonDays: number): Omit<StockDay, 'roastDue'>[] {
+function drink(
+  jars: readonly StockJar[],
+  gramsOn: (day: number) => number,
+  horizonDays: number,
+): Omit<StockDay, 'roastDue'>[] {
   const left = jars.map((jar) => ({ ...jar })).sort((a, b) => a.lastDay - b.lastDay || a.readyDay - b.readyDay);
   return Array.from({ length: horizonDays }, (_, day) => {
-    let wanted = gramsPerDay;
+    let wanted = gramsOn(day);
     let pastGrams = 0;
     for (const jar of left) {
       if (jar.lastDay < day) {

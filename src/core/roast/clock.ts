@@ -5,6 +5,11 @@ export function elapsedS(roast: Pick<Roast, 'chargedAt' | 'clockShiftMs'>, nowMs
   return roast.chargedAt === undefined ? undefined : (nowMs - Date.parse(roast.chargedAt) - roast.clockShiftMs) / 1000;
 }
 
+/** The moment `atS` seconds after charge by the device's clock as it is set now, Unix milliseconds; absent while preheating. */
+export function momentMs(roast: Pick<Roast, 'chargedAt' | 'clockShiftMs'>, atS: number): number | undefined {
+  return roast.chargedAt === undefined ? undefined : Date.parse(roast.chargedAt) + roast.clockShiftMs + atS * 1000;
+}
+
 /** Seconds on the clock of the roast screen: since charge, and before it since the preheat began. */
 export function heatS(
   roast: Pick<Roast, 'chargedAt' | 'clockShiftMs' | 'preheatedAt' | 'createdAt'>,

@@ -1,4 +1,4 @@
-export { clockJumpMs, elapsedS, heatS, preheatS } from './clock.ts';
+export { clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
@@ -43,8 +43,8 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
-export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pullsOf, roastedGrams } from './progress.ts';
+export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
 export { type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';
-export { type Stretch, type StretchName, stretchesOf, stretchNames } from './stretches.ts';
+export { type Stretch, type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

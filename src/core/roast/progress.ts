@@ -1,4 +1,5 @@
 import type { ShadeNumber } from '../shade/index.ts';
+import { momentMs } from './clock.ts';
 import type { PullEntry } from './entry.ts';
 import { liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
@@ -17,6 +18,12 @@ export function isUnderWay(roast: Pick<Roast, 'entries'>): boolean {
 /** The pulls of a roast, in order of time. */
 export function pullsOf(roast: Pick<Roast, 'entries'>): PullEntry[] {
   return liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
+}
+
+/** When the last beans came out, Unix milliseconds; absent until then. */
+export function pulledMs(roast: Pick<Roast, 'entries' | 'chargedAt' | 'clockShiftMs'>): number | undefined {
+  const { pull } = milestonesOfRoast(roast);
+  return pull === undefined ? undefined : momentMs(roast, pull);
 }
 
 /** Roasted weight of all pulls, grams; absent until the last one is pulled and every one of them is weighed. */

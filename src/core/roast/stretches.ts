@@ -12,6 +12,11 @@ export interface Stretch {
   readonly share: number | undefined;
 }
 
+/** How long a stretch is as it is shown: between the times that are shown, so that the three add up to the pull; seconds. */
+export function shownLengthS({ fromS, toS }: Pick<Stretch, 'fromS' | 'toS'>): number {
+  return Math.floor(toS) - Math.floor(fromS);
+}
+
 /**
  * The stretches whose two ends are both marked and in order (handbook, section 3): charge to yellow, yellow to first
  * crack, first crack to pull. A stretch with an end missing is absent; nothing is guessed.

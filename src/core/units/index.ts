@@ -1,5 +1,7 @@
 export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
+export { type DecimalMark, localDecimalMark } from './decimalMark.ts';
+export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseNumber } from './parseNumber.ts';
 export {

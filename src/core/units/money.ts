@@ -42,6 +42,12 @@ export function moneyFieldText(minor: number, currency: Currency): string {
  */
 export function parseMoney(text: string, currency: Currency): Result<number> {
   const example = moneyFieldText(1250 / (100 / minorPerUnit(currency)), currency);
+  // "30p", "12 ct": the small coin.
+  const minor = /^([\d.,]+)\s*(?:p|pence|c|ct|cts|cents?|¢|øre|öre|rp|gr|hal)\.?$/i.exec(text.trim());
+  if (minor && minorPerUnit(currency) > 1) {
+    const coins = parseNumber(minor[1] ?? '', example);
+    return coins.ok ? parseMoney(String(coins.value / minorPerUnit(currency)), currency) : coins;
+  }
   const bare = text
     .trim()
     .replace(/^[^\d.,-]+|[^\d.,]+$/g, '')

@@ -1,4 +1,5 @@
 import { failure, type Result, success } from '../issues/index.ts';
+import { type DecimalMark, localDecimalMark } from './decimalMark.ts';
 
 // biome-ignore format: a table
 const FRACTION_SIGNS: Record<string, string> = {
@@ -7,10 +8,14 @@ const FRACTION_SIGNS: Record<string, string> = {
 
 /**
  * Understands a number as people write it: `80`, `80.5`, `80,5`, `1 1/2`, `1½`, `1,234.5`, `1.234,5`.
- * A single mark before exactly three digits (`1,500`) has two meanings and is given back as a question.
- * Gives an issue, never throws; the sign is kept (`-3`).
+ * A single mark before exactly three digits (`1,500`) has two meanings: it stands before decimals where it is
+ * `decimalMark`, else between thousands. Gives an issue, never throws; the sign is kept (`-3`).
  */
-export function parseNumber(text: string, example = '80 or 80.5'): Result<number> {
+export function parseNumber(
+  text: string,
+  example = '80 or 80.5',
+  decimalMark: DecimalMark | 'none' = localDecimalMark,
+): Result<number> {
   const trimmed = text
     .trim()
     .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/g, (sign) => ` ${FRACTION_SIGNS[sign]}`)
@@ -21,26 +26,18 @@ export function parseNumber(text: string, example = '80 or 80.5'): Result<number
     return Number.isFinite(value) ? success(mixed[1] ? -value : value) : notANumber(text, example);
   }
   if (!/^-?\d[\d.,]*$|^-?[.,]\d+$/.test(trimmed)) return notANumber(text, example);
-  return parseMarks(trimmed, text, example);
+  return parseMarks(trimmed, text, example, decimalMark);
 }
 
-function parseMarks(digits: string, text: string, example: string): Result<number> {
+function parseMarks(digits: string, text: string, example: string, decimalMark: string): Result<number> {
   const marks = digits.replace(/[^.,]/g, '');
   if (marks.length === 0) return success(Number(digits));
   const last = Math.max(digits.lastIndexOf('.'), digits.lastIndexOf(','));
   const whole = digits.slice(0, last);
   const decimals = digits.slice(last + 1);
   if (marks.length === 1) {
-    if (/^-?[1-9]\d{0,2}$/.test(whole) && decimals.length === 3) {
-      const first = `${whole}${decimals}`;
-      return failure({
-        code: 'twoMeanings',
-        path: [],
-        text: text.trim(),
-        first,
-        second: String(Number(`${whole}.${decimals}`)),
-      });
-    }
+    const groups = /^-?[1-9]\d{0,2}$/.test(whole) && decimals.length === 3 && marks !== decimalMark;
+    if (groups) return success(Number(`${whole}${decimals}`));
     return success(Number(`${whole || '0'}.${decimals || '0'}`));
   }
   const grouping = marks[0] as string;

@@ -1,4 +1,5 @@
 import { failure, type Result, success } from '../issues/index.ts';
+import { type DecimalMark, localDecimalMark } from './decimalMark.ts';
 import { parseNumber } from './parseNumber.ts';
 
 /** Grams in one avoirdupois ounce. Source: international yard and pound agreement, 1959. */
@@ -24,12 +25,17 @@ export interface WeightRange {
 /**
  * Understands a weight: a number alone is in `unit`; `2 lb 3 oz`, `80,5 g`, `1 1/2 oz` and mixtures add up.
  * Gives grams inside `range`, or the issue to show beside the field. `extraGramsPer` adds measures such as a
- * calibrated scoop (`{ scoop: 11.8 }`, grams each).
+ * calibrated scoop (`{ scoop: 11.8 }`, grams each). In grams a mark before three digits stands between thousands, since
+ * nobody weighs beans to a thousandth of one; in kilos and pounds `decimalMark` tells.
  */
 export function parseWeight(
   text: string,
   unit: WeightUnit,
-  options: { readonly range?: WeightRange; readonly extraGramsPer?: Readonly<Record<string, number>> } = {},
+  options: {
+    readonly range?: WeightRange;
+    readonly extraGramsPer?: Readonly<Record<string, number>>;
+    readonly decimalMark?: DecimalMark;
+  } = {},
 ): Result<number> {
   const gramsPer = { ...GRAMS_PER, ...options.extraGramsPer };
   const example = unit === 'g' ? '80 g' : '2.8 oz';
@@ -41,16 +47,16 @@ export function parseWeight(
     return failure({ code: 'notANumber', path: [], text: text.trim(), example });
   let grams = 0;
   for (const [, amount = '', name = ''] of terms) {
-    const parsed = parseNumber(amount, example);
-    if (!parsed.ok) return parsed;
     const known = name === '' ? unit : name.toLowerCase().replace(/\.$/, '');
     const factor = gramsPer[known] ?? gramsPer[known.replace(/s$/, '')];
+    const parsed = parseNumber(amount, example, factor === 1 ? 'none' : (options.decimalMark ?? localDecimalMark));
+    if (!parsed.ok) return parsed;
     if (factor === undefined)
       return failure({
         code: 'unknownUnit',
         path: [],
         unit: name,
-        known: ['g', 'kg', 'oz', 'lb', ...Object.keys(options.extraGramsPer ?? {})],
+        known: ['g', 'kg', 'oz', 'lb', ...(options.extraGramsPer ? ['scoops', 'cups', 'tablespoons'] : [])],
       });
     grams += parsed.value * factor;
   }

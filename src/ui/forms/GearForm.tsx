@@ -6,7 +6,7 @@ import { Button } from '../Button';
 import { SelectField, TextField } from '../Field';
 import { useHousehold } from '../useHousehold';
 import { GearMore } from './GearMore';
-import { draftOfGear, type GearDraft, gearReaders, keysOf, pickedControls } from './gearDraft';
+import { draftOfGear, type GearDraft, gearReaders, pickedControls, usualKeys } from './gearDraft';
 import { readDraft } from './readDraft';
 
 interface GearFormProps {
@@ -77,7 +77,7 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
       <SelectField
         label="What it is"
         {...register('method', {
-          onChange: (event) => setValue('controls', keysOf(methodOf(event.target.value as MethodId).controls)),
+          onChange: (event) => setValue('controls', usualKeys(event.target.value as MethodId, temperatureUnit)),
         })}
       >
         {methodIds.map((id) => (

@@ -1,6 +1,6 @@
 import { useFieldArray, useForm } from 'react-hook-form';
 import { type Lot, processes, processNames } from '@/core/bean';
-import { dayOf } from '@/store/days';
+import { localDay } from '@/core/units';
 import type { LotFacts } from '@/store/larder';
 import { Button } from '../Button';
 import { SelectField, TextField } from '../Field';
@@ -33,7 +33,7 @@ export function LotForm({ lot, onSave, onCancel }: LotFormProps) {
       ),
     );
     if (!read || readPacks.some((pack) => pack === undefined)) return;
-    const today = dayOf(new Date());
+    const today = localDay(new Date());
     const bought = readPacks.flatMap((pack) => pack?.boughtOn ?? []);
     const wrong = dateTrouble(read.arrivedOn, bought, today);
     if (wrong)

@@ -64,7 +64,7 @@ export function draftOfGear(
     method: gear?.method ?? 'hotAirPopper',
     usual: weight(gear?.usualGrams),
     largest: weight(gear?.largestGrams),
-    controls: keysOf(controlsOf(gear ?? { method: 'hotAirPopper' })),
+    controls: gear ? keysOf(controlsOf(gear)) : usualKeys('hotAirPopper', degrees),
     watts: number(gear?.watts),
     price: gear?.priceMinor === undefined ? '' : moneyFieldText(gear.priceMinor, currency),
     coolDown: number(gear?.coolDownMin),
@@ -107,6 +107,11 @@ export function pickedControls(keys: readonly ControlKey[], method: MethodId): C
   return same
     ? undefined
     : keys.map((key) => controlCatalogue[key]).map((control) => structuredClone(control) as Control);
+}
+
+/** What a method lets be changed, on a dial in the household's degrees. */
+export function usualKeys(method: MethodId, degrees: TemperatureUnit): ControlKey[] {
+  return keysOf(methodOf(method).controls).map((key) => (key === 'celsius' && degrees === 'F' ? 'fahrenheit' : key));
 }
 
 /** The catalogue keys of controls. */

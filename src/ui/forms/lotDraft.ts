@@ -42,7 +42,7 @@ export function draftOfLot(lot: Lot | undefined, unit: WeightUnit, currency: Cur
   return {
     name: lot?.name ?? '',
     origin: lot?.origin ?? '',
-    process: lot?.process ?? 'washed',
+    process: lot?.process ?? 'other',
     packs: lot?.packs.map((pack) => ({
       grams: weight(pack.grams),
       price: money(pack.priceMinor),

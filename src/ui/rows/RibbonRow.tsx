@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { type Milestones, stretchesOf, stretchNames } from '@/core/roast';
+import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { shortDate } from '../dates';
 import { Ribbon } from '../ribbon/Ribbon';
@@ -92,7 +92,7 @@ function stretchWords(reached: Milestones): string {
   return stretchesOf(reached)
     .map(
       ({ name, fromS, toS, share }) =>
-        `${stretchNames[name]} ${formatClock(toS - fromS)}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
+        `${stretchNames[name]} ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
     )
     .join(' · ');
 }

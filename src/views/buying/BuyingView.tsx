@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { keeping, type Storage, storages } from '@/core/bean';
 import { bestOffer, type Offer } from '@/core/cost';
+import { gramsADay } from '@/core/household';
 import { issueSentence, type Result } from '@/core/issues';
 import { parseMoney, parseWeight } from '@/core/units';
 import { Button } from '@/ui/Button';
@@ -39,8 +40,7 @@ function Buying() {
   if (!costs) return <p className="text-husk py-10">Looking at the prices…</p>;
   const read = drafts.map((draft) => readOffer(draft, words));
   const offers = read.flatMap(({ offer }) => (offer ? [offer] : []));
-  const { people, gramsPerPersonDay } = costs.household;
-  const gramsPerDay = people * gramsPerPersonDay;
+  const gramsPerDay = gramsADay(costs.household);
   const answer =
     offers.length > 0
       ? bestOffer({

@@ -1,4 +1,5 @@
 import type { BuyingAnswer } from '@/core/cost';
+import { mugGrams } from '@/core/household';
 import type { Costs } from '@/ui/useCosts';
 import { useWords } from '@/ui/useHousehold';
 
@@ -7,8 +8,8 @@ const DAYS_PER_MONTH = 30.44;
 /** What each pack comes to: a roasted kilogram, a mug, how long it lasts, and against the shop. */
 export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; readonly costs: Costs }) {
   const words = useWords();
-  const { mugMl, gramsPerLitre, shopMinorPerKg } = costs.household;
-  const mugKg = ((mugMl / 1000) * gramsPerLitre) / 1000;
+  const { shopMinorPerKg } = costs.household;
+  const mugKg = mugGrams(costs.household) / 1000;
   const energy = costs.energyMinorPerKg ?? 0;
   return (
     <div className="mt-6 overflow-x-auto">
@@ -33,8 +34,8 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
                   <b>{words.weight(each.offer.grams)}</b>
                   {i === answer.best && answer.judged.length > 1 && <b className="text-bill"> best for you</b>}
                 </td>
-                <td>{words.money(each.landedMinorPerKg)} a kg</td>
-                <td>{words.money(each.homeMinorPerKg)} a kg</td>
+                <td>{words.price(each.landedMinorPerKg)}</td>
+                <td>{words.price(each.homeMinorPerKg)}</td>
                 <td>{words.money(each.homeMinorPerKg * mugKg)}</td>
                 <td>
                   {daysWords(each.lastsDays)}
@@ -48,9 +49,9 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
                       Say what a shop takes
                     </a>
                   ) : shopMinorPerKg >= each.homeMinorPerKg ? (
-                    `saves ${words.money(shopMinorPerKg - each.homeMinorPerKg)} a kg`
+                    `saves ${words.price(shopMinorPerKg - each.homeMinorPerKg)}`
                   ) : (
-                    <span className="text-danger">{words.money(each.homeMinorPerKg - shopMinorPerKg)} a kg dearer</span>
+                    <span className="text-danger">{words.price(each.homeMinorPerKg - shopMinorPerKg)} dearer</span>
                   )}
                 </td>
               </tr>
@@ -60,7 +61,7 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
       <p className="text-husk mt-3 text-[0.95rem]">
         Roasted: with a loss of {costs.lossPercent.toFixed(1)} %, and what would go stale paid for but not drunk;{' '}
         {energy > 0
-          ? `${words.money(energy)} a kg of electricity is in it.`
+          ? `${words.price(energy)} of electricity is in it.`
           : 'without energy, until your gear’s power and your tariff are known.'}
       </p>
     </div>

@@ -1,6 +1,6 @@
 import type { RoastFigures } from '@/core/compare';
 import { controlsOf } from '@/core/gear';
-import { liveEntries, type StretchName, stretchesOf, stretchNames } from '@/core/roast';
+import { liveEntries, type StretchName, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { lineNames, sheetLines } from '@/core/taste';
 import { formatClock } from '@/core/units';
 import { shortDate } from '@/ui/dates';
@@ -17,7 +17,7 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
   const words = useWords();
   const stretch = (name: StretchName) => (its: RoastFigures) => {
     const found = stretchesOf(its.reached).find((each) => each.name === name);
-    return found && formatClock(found.toS - found.fromS);
+    return found && formatClock(shownLengthS(found));
   };
   const clock = (seconds: number | undefined) => (seconds === undefined ? undefined : formatClock(seconds));
   const mean = (each: Compared, line: (typeof sheetLines)[number]) => {

@@ -1,4 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { Button } from '@/ui/Button';
@@ -10,8 +11,7 @@ export function SaveFile() {
     const db = database();
     return { roasts: await db.roasts.count(), lots: await db.lots.count(), gear: await db.gear.count() };
   }, []);
-  const save = async () =>
-    saveNotebook(await readContent(database()), `gander-notebook-${new Date().toISOString().slice(0, 10)}`);
+  const save = async () => saveNotebook(await readContent(database()), `gander-notebook-${localDay(new Date())}`);
   return (
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">Take it with you</h2>

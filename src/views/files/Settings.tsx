@@ -1,4 +1,4 @@
-import type { Household } from '@/core/household';
+import { type Household, weekStarts } from '@/core/household';
 import { database } from '@/store/current';
 import { saveHousehold } from '@/store/settings';
 import { Segmented } from '@/ui/Segmented';
@@ -45,6 +45,29 @@ export function Settings() {
               { value: 'F', name: '°F' },
             ]}
             onChange={(temperatureUnit) => save({ temperatureUnit })}
+          />
+        </Choice>
+        <Choice label="Times of the day">
+          <Segmented
+            label="Times of the day"
+            value={household.hourClock}
+            options={[
+              { value: '24', name: '14:05' },
+              { value: '12', name: '2:05 pm' },
+            ]}
+            onChange={(hourClock) => save({ hourClock })}
+          />
+        </Choice>
+        <Choice label="A week begins on">
+          <Segmented
+            label="A week begins on"
+            value={String(household.weekStart)}
+            options={[
+              { value: '1', name: 'Monday' },
+              { value: '0', name: 'Sunday' },
+              { value: '6', name: 'Saturday' },
+            ]}
+            onChange={(day) => save({ weekStart: weekStarts.find((each) => String(each) === day) ?? 1 })}
           />
         </Choice>
         <Choice label="At the heat it tells you by">

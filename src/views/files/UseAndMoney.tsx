@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { parsePrice, priceGrams, pricePer } from '@/core/cost';
 import type { Household } from '@/core/household';
 import { issueSentence, type Result } from '@/core/issues';
 import { type RestSchool, restSchools } from '@/core/shelf';
@@ -64,10 +65,14 @@ export function UseAndMoney() {
           ))}
         </SelectField>
         <Kept<number | undefined>
-          label="A roasted kg like yours in a shop"
+          label={`Coffee like yours in a shop, ${pricePer(weightUnit)}, or 12.50 for 250 g`}
           unit={currency}
-          value={money(household.shopMinorPerKg)}
-          read={optional((text: string) => parseMoney(text, currency))}
+          value={money(
+            household.shopMinorPerKg === undefined
+              ? undefined
+              : (household.shopMinorPerKg * priceGrams(weightUnit)) / 1000,
+          )}
+          read={optional((text: string) => parsePrice(text, currency, weightUnit))}
           onKeep={(shopMinorPerKg) => save({ shopMinorPerKg })}
         />
         <Kept<number | undefined>

@@ -1,5 +1,6 @@
 import { payback } from '@/core/cost';
 import { controlsOf, type Gear, methodOf, usualGramsOf } from '@/core/gear';
+import { gramsADay } from '@/core/household';
 import type { Costs } from '@/ui/useCosts';
 import { useWords } from '@/ui/useHousehold';
 
@@ -9,7 +10,6 @@ export function GearFigures({ gear, costs }: { readonly gear: Gear; readonly cos
   const { name, batchGrams, coolDownMin } = methodOf(gear.method);
   return (
     <div>
-      <h2 className="text-xl">{gear.nickname}</h2>
       <p className="text-husk">{name}</p>
       <p className="mt-2">
         {words.weight(usualGramsOf(gear))} a batch{' '}
@@ -58,8 +58,7 @@ function coolDownWords({ least, most }: { readonly least: number; readonly most:
 function paybackWords(priceMinor: number, costs: Costs | undefined, words: ReturnType<typeof useWords>): string {
   if (costs?.savingMinorPerKg === undefined)
     return `${words.money(priceMinor)}; say what your green and a shop’s coffee cost, and Gander says when it is paid for.`;
-  const { people, gramsPerPersonDay } = costs.household;
-  const back = payback(priceMinor, costs.savingMinorPerKg, people * gramsPerPersonDay);
+  const back = payback(priceMinor, costs.savingMinorPerKg, gramsADay(costs.household));
   if (!back) return `${words.money(priceMinor)}; at these prices roasting saves nothing.`;
   return `${words.money(priceMinor)}: paid for after ${back.kg.toFixed(1)} kg, ${back.months < 1 ? 'within a month' : `about ${Math.round(back.months)} months`} at your use.`;
 }

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { GearForm } from '@/ui/forms/GearForm';
 import { Island } from '@/ui/Island';
+import { PutAway } from '@/ui/PutAway';
 import { useCosts } from '@/ui/useCosts';
 import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
@@ -54,7 +55,17 @@ function AllGear() {
         {all.map(({ gear, roasts }) => {
           return (
             <li key={gear.id} className="grid gap-x-8 gap-y-3 py-5 md:grid-cols-[18rem_1fr_auto]">
-              <GearFigures gear={gear} costs={costs} />
+              <div>
+                <h2 className="text-xl">
+                  <a
+                    className="inline-flex min-h-11 items-center underline underline-offset-4"
+                    href={`/gear/piece/?id=${encodeURIComponent(gear.id)}`}
+                  >
+                    {gear.nickname}
+                  </a>
+                </h2>
+                <GearFigures gear={gear} costs={costs} />
+              </div>
               <GearTimes gear={gear} />
               <div className="flex items-start gap-2">
                 <Button variant="quiet" onClick={() => setEditing(gear)} aria-label={`Edit ${gear.nickname}`}>
@@ -72,6 +83,7 @@ function AllGear() {
           );
         })}
       </ol>
+      <PutAway of="gear" />
       <Dialog open={adding} onClose={() => setAdding(false)} title="Gear">
         <GearForm
           onCancel={() => setAdding(false)}

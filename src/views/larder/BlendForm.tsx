@@ -1,9 +1,8 @@
 import { useState } from 'react';
 import { blendMean, blendWarnings, type Lot, lotTitle, measuresOf } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
-import { parseWeight } from '@/core/units';
+import { localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf } from '@/store/days';
 import { addLots, type LotFacts, type LotStock } from '@/store/larder';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
@@ -28,7 +27,15 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
     const text = texts[lot.id]?.trim() ?? '';
     return text === ''
       ? []
-      : [{ lot, grams: parseWeight(text, words.weightUnit, { range: RANGE, extraGramsPer: measuresOf(lot) }) }];
+      : [
+          {
+            lot,
+            grams: parseWeight(text, words.weightUnit, {
+              range: RANGE,
+              extraGramsPer: measuresOf(lot, words.weightUnit),
+            }),
+          },
+        ];
   });
   const parts = read.flatMap(({ lot, grams }): Part[] => (grams.ok ? [{ lot, grams: grams.value }] : []));
   const total = parts.reduce((sum, { grams }) => sum + grams, 0);
@@ -119,7 +126,7 @@ function blendOf(name: string, parts: readonly Part[], total: number): LotFacts 
     process: first && parts.every(({ lot }) => lot.process === first.lot.process) ? first.lot.process : 'other',
     // Beans of several lots are never of one size.
     grading: 'mixed',
-    packs: [{ grams: total, boughtOn: dayOf(new Date()) }],
+    packs: [{ grams: total, boughtOn: localDay(new Date()) }],
     blendOf: shares,
     ...(gramsPerMl === undefined ? {} : { gramsPerMl }),
     ...(moisturePercent === undefined ? {} : { moisturePercent }),

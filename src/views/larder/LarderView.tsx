@@ -9,6 +9,7 @@ import { Dialog } from '@/ui/Dialog';
 import { LotForm } from '@/ui/forms/LotForm';
 import { Island } from '@/ui/Island';
 import { LarderTabs } from '@/ui/LarderTabs';
+import { PutAway } from '@/ui/PutAway';
 import { useWords } from '@/ui/useHousehold';
 import { BlendForm } from './BlendForm';
 import { LotRow } from './LotRow';
@@ -75,6 +76,7 @@ function Lots() {
           />
         ))}
       </ol>
+      <PutAway of="lots" />
       <Dialog open={sheet !== undefined} onClose={close} title={titleOf(sheet)}>
         {sheet?.kind === 'add' && (
           <LotForm

@@ -10,8 +10,8 @@ import {
   processNames,
 } from '@/core/bean';
 import { landedOfPacks } from '@/core/cost';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf } from '@/store/days';
 import type { LotStock } from '@/store/larder';
 import { bestOfLot } from '@/store/tasting';
 import { Button } from '@/ui/Button';
@@ -33,12 +33,12 @@ export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowP
   const words = useWords();
   const { lot, roasts, leftGrams } = stock;
   const landed = landedOfPacks(lot.packs);
-  const age = lotAge(lot, dayOf(new Date()));
+  const age = lotAge(lot, localDay(new Date()));
   const hints = lotHints(lot).slice(0, 2);
   const facts = [
-    lot.blendOf ? 'blend' : processNames[lot.process],
+    lot.blendOf ? 'blend' : lot.process === 'other' ? 'process not known' : processNames[lot.process],
     roasts === 0 ? 'not roasted yet' : roasts === 1 ? 'one roast' : `${roasts} roasts`,
-    landed === undefined ? undefined : `${words.money(landed)} a kg`,
+    landed === undefined ? undefined : words.price(landed),
     lot.scoopGrams ? `a scoop is ${words.weight(lot.scoopGrams)}` : undefined,
   ];
   return (

@@ -1,8 +1,8 @@
 import { useId, useState } from 'react';
 import { parseSamples } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf } from '@/store/days';
 import { addLots } from '@/store/larder';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
@@ -22,7 +22,7 @@ export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
           (issue) => `${issue.path.length > 0 ? `Line ${Number(issue.path[0]) + 1}: ` : ''}${issueSentence(issue)}`,
         ),
       );
-    const boughtOn = dayOf(new Date());
+    const boughtOn = localDay(new Date());
     const change = await addLots(
       database(),
       read.value.map(({ grams, ...facts }) => ({ ...facts, packs: [{ grams, boughtOn }] })),

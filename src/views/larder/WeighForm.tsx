@@ -18,7 +18,10 @@ export function WeighForm({ stock, onClose }: { readonly stock: LotStock; readon
   const [error, setError] = useState<string>();
   const { lot, leftGrams } = stock;
   const save = async () => {
-    const read = parseWeight(text, words.weightUnit, { range: RANGE, extraGramsPer: measuresOf(lot) });
+    const read = parseWeight(text, words.weightUnit, {
+      range: RANGE,
+      extraGramsPer: measuresOf(lot, words.weightUnit),
+    });
     if (!read.ok) return setError(read.issues.map(issueSentence).join(' '));
     const weighing = { at: new Date().toISOString(), leftGrams: read.value };
     const change = await editLot(database(), lot, { weighings: [...(lot.weighings ?? []), weighing] });

@@ -1,6 +1,10 @@
+import { dequal } from 'dequal';
 import { useLiveQuery } from 'dexie-react-hooks';
+import { memo, useMemo, useSyncExternalStore } from 'react';
+import type { Roast } from '@/core/roast';
 import { database } from '@/store/current';
-import { getNamedRoast, roastsUnderWay } from '@/store/queries';
+import { lastWritten, onHeatWrites } from '@/store/outbox';
+import { getNamedRoast, type NamedRoast, roastsUnderWay } from '@/store/queries';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { LiveRoast } from './LiveRoast';
@@ -34,5 +38,20 @@ function Found() {
         </div>
       </main>
     );
-  return <LiveRoast key={found.named.roast.id} {...found.named} />;
+  return <KnownRoast key={found.named.roast.id} {...found.named} />;
+}
+
+/** What this page wrote itself is shown at once, and not drawn again when it is read. */
+function KnownRoast({ roast: read, ...names }: NamedRoast) {
+  const written = useSyncExternalStore(onHeatWrites, () => lastWritten(read.id));
+  const roast = useMemo(() => (written ? newerOf(read, written) : read), [read, written]);
+  return <Still {...names} roast={roast} />;
+}
+
+const Still = memo(LiveRoast, dequal);
+
+/** The log only grows, and a charge stays. Of two that say the same the one that is shown already. */
+function newerOf(read: Roast, written: Roast): Roast {
+  const behind = read.entries.length < written.entries.length || (written.chargedAt && !read.chargedAt);
+  return behind || dequal(read, written) ? written : read;
 }

@@ -5,7 +5,7 @@ import { heatNow, nextWords, tellingsFor } from '@/core/heat';
 import { heatS } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { database, isPractice } from '@/store/current';
-import { type NamedRoast, roastsUnderWay } from '@/store/queries';
+import { type NamedRoast, otherRoastsUnderWay } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
 import { useNow } from '@/ui/useNow';
 import { useKnown } from './useKnown';
@@ -14,8 +14,8 @@ const nothingPutOff = new Map<string, number>();
 
 /** What this roast is; where another one is on the heat too, its clock and next event beside it, and one press changes over. */
 export function OtherRoast({ roastId, children }: { readonly roastId: string; readonly children: ReactNode }) {
-  const others = useLiveQuery(async () => (isPractice() ? [] : await roastsUnderWay(database())), []) ?? [];
-  const other = others.find(({ roast }) => roast.id !== roastId);
+  const [other] =
+    useLiveQuery(async () => (isPractice() ? [] : await otherRoastsUnderWay(database(), roastId)), [roastId]) ?? [];
   return (
     <div className="mr-auto flex h-[64px] min-w-0 flex-1 items-center gap-4 overflow-hidden">
       <div className={`min-w-0 ${other ? 'cramped:hidden' : ''}`}>{children}</div>

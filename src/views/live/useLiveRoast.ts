@@ -3,10 +3,10 @@ import { useMemo, useState, useSyncExternalStore } from 'react';
 import { knownOrExpected } from '@/core/forecast';
 import { controlsOf, initialValue } from '@/core/gear';
 import {
+  awaited,
   type Deed,
   forecastsAhead,
   gravestFirst,
-  type HeatSituation,
   heatNow,
   kindOfCrack,
   nextWords,
@@ -27,7 +27,7 @@ import {
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { lastWritten, lateHeatWrites, onHeatWrites } from '@/store/outbox';
+import { lateHeatWrites, onHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
 import { useKnown } from './useKnown';
@@ -66,7 +66,9 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
     tellings,
     next: nextWords(at, tellings[0]),
     /** What Space marks; the pull asks twice. */
-    milestone: at.charged ? nextMilestone({ ...at.reached, ...(pastYellow(at) ? { yellow: 0 } : {}) }) : undefined,
+    milestone: at.charged
+      ? nextMilestone({ ...(awaited(at) === 'yellow' ? {} : { yellow: 0 }), ...at.reached })
+      : undefined,
     ahead,
     ribbon: ribbonOf(
       { entries: roast.entries, wantedShade: at.pulls.at(-1)?.shade ?? meantShade(roast) },
@@ -95,20 +97,14 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
 
 export type LiveRoastModel = ReturnType<typeof useLiveRoast>;
 
-const pastYellow = (at: HeatSituation) =>
-  at.reached.yellow === undefined && at.live.some((entry) => entry.kind === 'colour' && entry.tone > 0.4);
-
 function lastValue(live: readonly LiveEntry[], control: string) {
   const last = live.findLast((entry) => entry.kind === 'move' && entry.control === control);
   return last?.kind === 'move' ? last.value : undefined;
 }
 
 /** The roast with what was pressed and is not in the database yet though it should be; and the words that say so. */
-function useWithLateWrites(read: Roast): { roast: Roast; notKept: Telling[] } {
+function useWithLateWrites(roast: Roast): { roast: Roast; notKept: Telling[] } {
   const all = useSyncExternalStore(onHeatWrites, lateHeatWrites);
-  const written = useSyncExternalStore(onHeatWrites, () => lastWritten(read.id));
-  // The log only grows, so the longer one is the newer; what was just written need not be read again to be shown.
-  const roast = written && written.entries.length > read.entries.length ? written : read;
   const late = useMemo(() => all.filter(({ roastId }) => roastId === roast.id), [all, roast.id]);
   const merged = useMemo(() => late.reduce(withHeatWrite, roast), [late, roast]);
   const count = late.length;

@@ -12,6 +12,7 @@ import { OnTheClock } from './OnTheClock';
 import { OnTheScale } from './OnTheScale';
 import { Preflight } from './Preflight';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
 /** More hints than this would be a wall of text. */
@@ -20,21 +21,30 @@ const MOST_HINTS = 2;
 interface ExpectedProps {
   readonly choices: Choices;
   readonly planned: Planned;
+  readonly foreseen: Foreseen;
   readonly day: RoastDay | undefined;
   readonly gear: readonly Gear[];
   readonly onGear: (gearId: string) => void;
 }
 
 /** What this roast will probably be like: its ribbon, its weight, its times, and what to see to first. */
-export function Expected({ choices, planned, day, gear, onGear }: ExpectedProps) {
+export function Expected({ choices, planned, foreseen, day, gear, onGear }: ExpectedProps) {
   const { ref, width } = useWidth();
-  const { forecasts, expectation, stock, batches } = planned;
+  const { stock, batches } = planned;
+  const { forecasts, expectation } = foreseen;
   const shown = forecasts.filter(({ milestone }) => ['yellow', 'firstCrack', 'pull'].includes(milestone));
   const toS = (forecasts.find(({ milestone }) => milestone === 'pull')?.medianS ?? 300) * 1.15;
   return (
     <>
       <p className="text-husk mt-3 max-w-[90ch]">
         {schoolOf(choices.rule.kind).school}
+        {!choices.ruleIsTheirs && planned.proposed.fromRoasts > 0 && (
+          <>
+            {' '}
+            The figure comes from{' '}
+            {planned.proposed.fromRoasts === 1 ? 'a roast' : `${planned.proposed.fromRoasts} roasts`} of yours.
+          </>
+        )}
         {expectation.pullBy === 'guard' && (
           <b className="text-ink"> Second crack will be there first: then they come out, whatever the rule says.</b>
         )}
@@ -57,7 +67,7 @@ export function Expected({ choices, planned, day, gear, onGear }: ExpectedProps)
           <OnTheScale choices={choices} planned={planned} />
         </Column>
         <Column title="On the clock">
-          <OnTheClock choices={choices} planned={planned} gear={gear} onGear={onGear} />
+          <OnTheClock choices={choices} planned={planned} foreseen={foreseen} gear={gear} onGear={onGear} />
         </Column>
         <Column title="Before the beans go in">
           <Preflight gear={planned.gear} place={choices.place} day={day} />

@@ -2,22 +2,25 @@ import { addDays, format, parseISO } from 'date-fns';
 import { coolDownMinOf, type Gear, largestGramsOf } from '@/core/gear';
 import { batchesTakeS } from '@/core/plan';
 import { drinkingWindow } from '@/core/shelf';
-import { formatClock, formatSpan } from '@/core/units';
-import { dayOf } from '@/store/days';
+import { formatClock, formatSpan, localDay } from '@/core/units';
+import { onDay } from '@/ui/dates';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
 interface OnTheClockProps {
   readonly choices: Choices;
   readonly planned: Planned;
+  readonly foreseen: Foreseen;
   readonly gear: readonly Gear[];
   readonly onGear: (gearId: string) => void;
 }
 
 /** How long it takes: one roast with its first crack, or several batches with the cooling in between; and when it is ready. */
-export function OnTheClock({ choices, planned, gear: all, onGear }: OnTheClockProps) {
-  const { gear, forecasts, expectation, batches: plan, hotForMin } = planned;
+export function OnTheClock({ choices, planned, foreseen, gear: all, onGear }: OnTheClockProps) {
+  const { gear, batches: plan, hotForMin } = planned;
+  const { forecasts, expectation } = foreseen;
   const at = (milestone: string) => forecasts.find((each) => each.milestone === milestone);
   const [firstCrack, pull] = [at('firstCrack'), at('pull')];
   const batches = plan?.batches ?? 1;
@@ -75,16 +78,16 @@ function Ready({ choices }: { readonly choices: Choices }) {
   if (choices.amountKind !== 'byDay')
     return (
       <p className="text-husk mt-3">
-        Ready to drink on {format(addDays(new Date(), restDays), 'EEEE')}: {rest}.
+        Ready to drink {onDay(addDays(new Date(), restDays))}: {rest}.
       </p>
     );
   const latest = addDays(parseISO(choices.readyBy), -restDays);
-  const soonEnough = dayOf(latest) >= dayOf(new Date());
+  const soonEnough = localDay(latest) >= localDay(new Date());
   return (
     <p className={soonEnough ? 'mt-3 font-bold' : 'text-danger mt-3'}>
       {soonEnough
-        ? `Roast by ${dayOf(latest) === dayOf(new Date()) ? 'today' : format(latest, 'EEEE d MMM')}: ${rest}.`
-        : `Too late for ${format(parseISO(choices.readyBy), 'EEEE')}: ${rest}. Roasted today it is ready on ${format(addDays(new Date(), restDays), 'EEEE')}.`}
+        ? `Roast by ${localDay(latest) === localDay(new Date()) ? 'today' : format(latest, 'EEEE d MMM')}: ${rest}.`
+        : `Too late for ${format(parseISO(choices.readyBy), 'EEEE d MMM')}: ${rest}. Roasted today it is ready ${onDay(addDays(new Date(), restDays))}.`}
     </p>
   );
 }

@@ -1,8 +1,6 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { judgeBatch, nextBatchToTry } from '@/core/gear';
+import { judgeBatch, methodOf, nextBatchToTry } from '@/core/gear';
+import { mugsIn } from '@/core/household';
 import { planForGreen, stagedParts } from '@/core/plan';
-import { database } from '@/store/current';
-import { gearRoasts } from '@/store/roasting';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
@@ -15,13 +13,13 @@ interface OnTheScaleProps {
 /** What to weigh, what it gives and how surely, and whether the gear and the larder bear it. */
 export function OnTheScale({ choices, planned }: OnTheScaleProps) {
   const words = useWords();
-  const { mugMl, gramsPerLitre } = useHousehold();
+  const household = useHousehold();
   const { stock, batches: plan, loss } = planned;
   if (!plan) return <p className="text-husk">Write an amount in the sentence above.</p>;
   const { batches, greenGramsEach, greenGrams, roastedGrams, roastedSdGrams } = plan;
   const { scoopGrams } = stock.lot;
   const scoops = scoopGrams && (greenGramsEach / scoopGrams).toFixed(1);
-  const mugs = Math.floor(roastedGrams / ((mugMl / 1000) * gramsPerLitre));
+  const mugs = mugsIn(roastedGrams, household);
   return (
     <>
       <p className="font-heading text-4xl font-semibold">
@@ -64,19 +62,18 @@ function lossWords({ loss, gear }: Planned, shade: string): string {
 /** Warns outside the range, and helps with fresh gear to find its batch. */
 function BatchAdvice({ planned, greenGrams }: { readonly planned: Planned; readonly greenGrams: number }) {
   const words = useWords();
-  const { gear, loss } = planned;
-  const earlier = useLiveQuery(
-    async () => (await gearRoasts(database(), gear.id).limit(10).toArray()).map((roast) => roast.greenGrams),
-    [gear.id],
-  );
+  const { gear, loss, earlierGreenGrams } = planned;
   const verdict = judgeBatch(gear, greenGrams);
-  const next = earlier && nextBatchToTry(gear, earlier);
+  const next = nextBatchToTry(gear, earlierGreenGrams);
   switch (verdict.kind) {
     case 'below':
       return (
-        <p className="text-danger mt-3">
+        <p className="mt-3">
           Less than is usual on this kind of gear ({words.weight(verdict.leastGrams)} to{' '}
-          {words.weight(verdict.mostGrams)}). A small batch runs fast; watch it closely.
+          {words.weight(verdict.mostGrams)}).{' '}
+          {methodOf(gear.method).heatedBy === 'air'
+            ? 'So little holds no heat in moving air: it runs slower, and the times allow for that.'
+            : 'So little runs fast and scorches easily: less heat, and watch it closely.'}
         </p>
       );
     case 'above':
@@ -95,7 +92,7 @@ function BatchAdvice({ planned, greenGrams }: { readonly planned: Planned; reado
     case 'fits':
       return next ? (
         <p className="text-husk mt-3">
-          {earlier.length === 0
+          {earlierGreenGrams.length === 0
             ? `New gear: begin with ${words.weight(next.grams)}, and raise it by ${words.weight(next.stepGrams)} a batch while the beans still move freely.`
             : `Still finding its batch: ${words.weight(next.grams)} is the next step, if the last one moved freely.`}
         </p>

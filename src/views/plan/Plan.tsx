@@ -3,24 +3,23 @@ import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { DayBatch, RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
+import type { GearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
 import { Button } from '@/ui/Button';
 import { canStayAwake, NOT_AWAKE } from '@/ui/canStayAwake';
 import { useWords } from '@/ui/useHousehold';
-import { Expected } from './Expected';
-import { FromLine } from './FromLine';
 import { isAskedAbout } from './isAskedAbout';
-import { PlanCard } from './PlanCard';
 import type { PlanFrom } from './planFrom';
 import { Sentence } from './Sentence';
 import { Since } from './Since';
 import { begin, toDay } from './start';
-import { type Choices, useChoices } from './useChoices';
+import { Understood } from './Understood';
+import { useChoices } from './useChoices';
 import { usePlanned } from './usePlanned';
-import { Weather } from './Weather';
 
 /** Loaded after the beans can go in, or when they are first wanted: an old tablet reads scripts slowly. */
-const MoreOfThePlan = lazy(() => import('./MoreOfThePlan').then((module) => ({ default: module.MoreOfThePlan })));
+const Ahead = lazy(() => import('./Ahead').then((module) => ({ default: module.Ahead })));
+const FromLine = lazy(() => import('./FromLine').then((module) => ({ default: module.FromLine })));
 const StartQuestion = lazy(() => import('./StartQuestion').then((module) => ({ default: module.StartQuestion })));
 const AddDialogs = lazy(() => import('./AddDialogs').then((module) => ({ default: module.AddDialogs })));
 
@@ -31,26 +30,29 @@ interface PlanProps {
   readonly earlier: Roast | undefined;
   readonly batch: DayBatch | undefined;
   readonly from: PlanFrom | undefined;
+  /** The gear that the address names. */
+  readonly gearId: string | undefined;
+  /** What the roasts on the gear that is wanted say, else on that of the last roast. */
+  readonly records: GearRecords;
 }
 
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
 export function Plan(props: PlanProps) {
+  const { gear, lots, day, earlier, batch, from } = props;
   const { weightUnit } = useWords();
-  const { choices, ...change } = useChoices(props.gear, props.lots, weightUnit, props);
-  if (!choices) return <p className="text-husk py-10">Looking at your last roast…</p>;
-  return <Planning {...props} {...change} choices={choices} />;
-}
-
-type PlanningProps = PlanProps & Omit<ReturnType<typeof useChoices>, 'choices'> & { readonly choices: Choices };
-
-function Planning({ gear, lots, day, earlier, batch, from, choices, choose, chooseGear }: PlanningProps) {
-  const { weightUnit } = useWords();
-  const planned = usePlanned(choices, gear, lots, weightUnit);
+  const { choices, records, choose, chooseRuleKind, chooseGear } = useChoices(gear, lots, weightUnit, props);
+  const planned = usePlanned(choices, gear, lots, records);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
   const [trouble, setTrouble] = useState<React.ReactNode>();
   const [asking, setAsking] = useState<'charge' | 'preheat'>();
   if (!planned) return <p className="text-husk py-10">Looking at your roasts…</p>;
   const { amount, batches } = planned;
+
+  // A day that is full says so; anything else is a fault.
+  const told = (error: unknown) => {
+    if (!(error instanceof RangeError)) throw error;
+    setTrouble(error.message);
+  };
 
   const start = async (how: 'charge' | 'preheat', sure = false) => {
     // The beans are in when the button is pressed, not when the database has answered.
@@ -58,7 +60,8 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
     if (!batches) return;
     if (!sure && isAskedAbout(planned)) return setAsking(how);
     setAsking(undefined);
-    const started = await begin({ choices, planned, earlier, batch, from, how, nowMs });
+    const started = await begin({ choices, planned, earlier, batch, from, how, nowMs }).catch(told);
+    if (!started) return;
     const href = `/roast/live/?id=${encodeURIComponent(started.id)}`;
     if (started.kind === 'started') return location.assign(href);
     setTrouble(
@@ -76,7 +79,11 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
   return (
     <>
       <section className="no-print pt-6">
-        {from && <FromLine from={from} gear={planned.gear} />}
+        {from && (
+          <Suspense fallback={<p className="mb-5">…</p>}>
+            <FromLine from={from} gear={planned.gear} />
+          </Suspense>
+        )}
         <Sentence
           choices={choices}
           planned={planned}
@@ -84,10 +91,12 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
           lots={lots}
           choose={choose}
           onGear={(gearId) => void chooseGear(gearId)}
+          onRuleKind={chooseRuleKind}
           onNew={setAdding}
         >
           <Since choices={choices} planned={planned} earlier={earlier} />
         </Sentence>
+        <Understood choices={choices} planned={planned} />
         {refused && (
           <p role="alert" className="text-danger mt-4">
             {refused}
@@ -105,22 +114,25 @@ function Planning({ gear, lots, day, earlier, batch, from, choices, choose, choo
             <Button
               variant="quiet"
               onClick={async () => {
-                await toDay(choices, planned);
-                location.assign('/plan/day/');
+                if (await toDay(choices, planned).catch(told)) location.assign('/plan/day/');
               }}
             >
               Put it on today’s roast day
             </Button>
           )}
-          <Weather choices={choices} planned={planned} day={day} />
         </div>
         {!canStayAwake() && <p className="text-husk mt-3">{NOT_AWAKE}</p>}
-        <Expected choices={choices} planned={planned} day={day} gear={gear} onGear={(id) => void chooseGear(id)} />
-        <Suspense fallback={<p className="text-husk mt-8">…</p>}>
-          <MoreOfThePlan choices={choices} planned={planned} choose={choose} />
-        </Suspense>
       </section>
-      <PlanCard choices={choices} planned={planned} />
+      <Suspense fallback={<p className="text-husk mt-3">…</p>}>
+        <Ahead
+          choices={choices}
+          planned={planned}
+          day={day}
+          gear={gear}
+          choose={choose}
+          onGear={(id) => void chooseGear(id)}
+        />
+      </Suspense>
       <Suspense fallback={null}>
         {asking !== undefined && (
           <StartQuestion

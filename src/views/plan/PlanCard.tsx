@@ -4,15 +4,22 @@ import { formatClock } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import { moveWords } from './Since';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
+interface PlanCardProps {
+  readonly choices: Choices;
+  readonly planned: Planned;
+  readonly foreseen: Foreseen;
+}
+
 /** The plan on half a page, large enough to read at arm's length. Only paper shows it. */
-export function PlanCard({ choices, planned }: { readonly choices: Choices; readonly planned: Planned }) {
+export function PlanCard({ choices, planned, foreseen }: PlanCardProps) {
   const words = useWords();
-  const { gear, stock, batches, forecasts } = planned;
+  const { gear, stock, batches } = planned;
   if (!batches) return null;
   const rows = (['yellow', 'firstCrack', 'pull'] as const).flatMap((milestone) => {
-    const found = forecasts.find((each) => each.milestone === milestone);
+    const found = foreseen.forecasts.find((each) => each.milestone === milestone);
     return found ? [{ name: { yellow: 'Yellow', firstCrack: 'First crack', pull: 'Pull' }[milestone], ...found }] : [];
   });
   return (

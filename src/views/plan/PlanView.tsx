@@ -1,13 +1,15 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense } from 'react';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf, getDay } from '@/store/days';
+import { getDay } from '@/store/days';
+import { gearRecords } from '@/store/gearRecords';
 import { addGear, addLot, gearWithUse, lotsWithStock } from '@/store/larder';
-import { getNamedRoast } from '@/store/queries';
+import { getNamedRoast, lastRoast } from '@/store/queries';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
 import { Plan } from './Plan';
-import { planFrom } from './planFrom';
+import { wantedGear } from './useChoices';
 
 /** Loaded only where the larder is empty. */
 const GearForm = lazy(() => import('@/ui/forms/GearForm').then((module) => ({ default: module.GearForm })));
@@ -23,6 +25,9 @@ export function PlanView() {
   );
 }
 
+/** What the address may name a plan by besides an earlier roast. */
+const PLAN_FROM = ['experiment', 'recipe'];
+
 function Gathered() {
   const query = new URLSearchParams(location.search);
   const [again, batchId] = [query.get('again'), query.get('batch')];
@@ -32,10 +37,19 @@ function Gathered() {
       gearWithUse(db),
       lotsWithStock(db),
       again ? getNamedRoast(db, again) : undefined,
-      getDay(db, dayOf(new Date())),
-      planFrom(db, query),
+      getDay(db, localDay(new Date())),
+      PLAN_FROM.some((name) => query.has(name))
+        ? import('./planFrom').then(({ planFrom }) => planFrom(db, query))
+        : undefined,
     ]);
-    return { gear, lots, earlier, day, from };
+    const begin = {
+      earlier: from?.earlier ?? earlier?.roast,
+      from,
+      batch: day?.batches.find(({ id }) => id === batchId),
+      gearId: gear.find((each) => each.gear.id === query.get('gear'))?.gear.id,
+    };
+    const recordsOf = wantedGear(begin) ?? (await lastRoast(db))?.gearId ?? gear[0]?.gear.id ?? '';
+    return { gear, lots, day, ...begin, records: await gearRecords(db, recordsOf) };
   }, [again]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)
@@ -53,16 +67,7 @@ function Gathered() {
         <LotForm onSave={async (facts) => void (await addLot(database(), facts))} />
       </FirstThings>
     );
-  return (
-    <Plan
-      gear={data.gear.map((each) => each.gear)}
-      lots={data.lots}
-      day={data.day}
-      earlier={data.from?.earlier ?? data.earlier?.roast}
-      from={data.from}
-      batch={data.day?.batches.find(({ id }) => id === batchId)}
-    />
-  );
+  return <Plan {...data} gear={data.gear.map((each) => each.gear)} />;
 }
 
 function FirstThings({

@@ -1,7 +1,8 @@
 import type { Gear, Place } from '@/core/gear';
 import { preflightFor, type RoastDay } from '@/core/plan';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf, editDay } from '@/store/days';
+import { editDay } from '@/store/days';
 import { Tick } from '@/ui/Tick';
 
 interface PreflightProps {
@@ -15,7 +16,7 @@ export function Preflight({ gear, place, day }: PreflightProps) {
   const lines = preflightFor(gear, place);
   const ticked = new Set(day?.ticked);
   const toggle = (key: string) =>
-    void editDay(database(), dayOf(new Date()), (now) => ({
+    void editDay(database(), localDay(new Date()), (now) => ({
       ticked: now.ticked.includes(key) ? now.ticked.filter((each) => each !== key) : [...now.ticked, key],
     }));
   return (

@@ -1,15 +1,15 @@
-import { type Gear, methodOf } from '@/core/gear';
 import { schoolsFor } from '@/core/plan';
 import type { PullRule, PullRuleKind } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
 import { fromCelsius } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
+import type { Choices } from './useChoices';
+import type { Planned } from './usePlanned';
 
 interface RuleChoiceProps {
-  readonly gear: Gear;
-  readonly shade: ShadeNumber;
-  readonly rule: PullRule;
+  readonly choices: Choices;
+  readonly planned: Planned;
   readonly onRule: (rule: PullRule) => void;
+  readonly onKind: (kind: PullRuleKind) => void;
 }
 
 /** How each kind stands in the sentence, behind its number where it has one. */
@@ -24,9 +24,8 @@ const names = {
 } as const satisfies Record<PullRuleKind, string>;
 
 /** The pull rule inside the plan's sentence: its number, then its kind; only what makes sense on this gear. */
-export function RuleChoice({ gear, shade, rule, onRule }: RuleChoiceProps) {
+export function RuleChoice({ choices: { shade, rule }, planned: { gear }, onRule, onKind }: RuleChoiceProps) {
   const { temperatureUnit } = useWords();
-  const { pull, firstCrack } = methodOf(gear.method);
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =
     'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
@@ -55,10 +54,7 @@ export function RuleChoice({ gear, shade, rule, onRule }: RuleChoiceProps) {
           aria-label="Pull"
           className="choice"
           value={rule.kind}
-          onChange={(event) => {
-            const school = schoolsFor(gear, shade).find(({ kind }) => kind === event.target.value);
-            if (school) onRule(school.usual(shade, pull.medianS - firstCrack.medianS));
-          }}
+          onChange={(event) => onKind(event.target.value as PullRuleKind)}
         >
           {schoolsFor(gear, shade).map(({ kind }) => (
             <option key={kind} value={kind}>

@@ -1,10 +1,11 @@
 import { addDays, format } from 'date-fns';
 import { lotTitle } from '@/core/bean';
 import type { Gear } from '@/core/gear';
-import { weightFieldText } from '@/core/units';
-import { dayOf } from '@/store/days';
+import type { PullRuleKind } from '@/core/roast';
+import { localDay, weightFieldText } from '@/core/units';
 import type { LotStock } from '@/store/larder';
 import { Choice } from '@/ui/Choice';
+import { Typed } from '@/ui/Typed';
 import { useWords } from '@/ui/useHousehold';
 import { type AmountKind, amountKinds, amountNames } from './amount';
 import { RuleChoice } from './RuleChoice';
@@ -18,6 +19,7 @@ interface SentenceProps {
   readonly lots: readonly LotStock[];
   readonly choose: (some: Partial<Choices>) => void;
   readonly onGear: (gearId: string) => void;
+  readonly onRuleKind: (kind: PullRuleKind) => void;
   readonly onNew: (what: 'lot' | 'gear') => void;
   readonly children: React.ReactNode;
 }
@@ -26,27 +28,23 @@ const NEW = 'new';
 const JAR_DAYS = 14;
 
 /** The plan as one sentence whose underlined parts are the choices. */
-export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, children }: SentenceProps) {
+export function Sentence({ choices, planned, gear, lots, choose, onGear, onRuleKind, onNew, children }: SentenceProps) {
   const words = useWords();
   const typed = planned.amount.ok && !['green', 'roasted', 'byDay'].includes(choices.amountKind);
   const amountText =
     typed && planned.amount.ok
-      ? `${weightFieldText(Math.round(planned.amount.value), words.weightUnit)} ${words.weightUnit}`
+      ? `${weightFieldText(Math.round(planned.amount.value.grams), words.weightUnit)} ${words.weightUnit}`
       : choices.amountText;
   const days = Array.from({ length: JAR_DAYS }, (_, i) => addDays(new Date(), i + 1));
   const chooseKind = (amountKind: AmountKind) =>
-    choose({ amountKind, amountText, readyBy: choices.readyBy || dayOf(days[2] ?? new Date()) });
+    choose({ amountKind, amountText, readyBy: choices.readyBy || localDay(days[2] ?? new Date()) });
   return (
     <h1 className="text-[clamp(1.5rem,3.4vw,2.15rem)] leading-[1.4] font-medium">
       Roast{' '}
-      <input
-        aria-label="Weight"
-        className="choice w-[5ch] min-w-[4ch]"
+      <Typed
+        label="Weight"
         value={amountText}
-        onFocus={(event) => event.target.select()}
-        onChange={(event) =>
-          choose({ amountText: event.target.value, amountKind: typed ? 'green' : choices.amountKind })
-        }
+        onType={(text) => choose({ amountText: text, amountKind: typed ? 'green' : choices.amountKind })}
       />{' '}
       <Choice
         label="Green or roasted"
@@ -61,7 +59,7 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, 
         <Choice
           label="Ready by"
           value={choices.readyBy}
-          options={days.map((day, i) => [dayOf(day), format(day, i < 6 ? 'EEEE' : 'EEE d MMM')])}
+          options={days.map((day, i) => [localDay(day), format(day, i < 6 ? 'EEEE' : 'EEE d MMM')])}
           onPick={(readyBy) => choose({ readyBy })}
         />
       )}{' '}
@@ -78,16 +76,18 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, 
         value={choices.gearId}
         options={[...gear.map((each) => [each.id, each.nickname] as const), [NEW, 'Other gear…']]}
         onPick={(gearId) => (gearId === NEW ? onNew('gear') : onGear(gearId))}
-      />
-      , to{' '}
+        then=","
+      />{' '}
+      to{' '}
       <Choice
         label="Shade"
         value={choices.shade}
         options={words.shadeChoices()}
         onPick={(shade) => choose({ shade })}
-      />
-      , and pull{' '}
-      <RuleChoice gear={planned.gear} shade={choices.shade} rule={choices.rule} onRule={(rule) => choose({ rule })} />{' '}
+        then=","
+      />{' '}
+      and pull{' '}
+      <RuleChoice choices={choices} planned={planned} onRule={(rule) => choose({ rule })} onKind={onRuleKind} />{' '}
       <Choice
         label="Place"
         value={choices.place}
@@ -96,8 +96,9 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onNew, 
           ['outdoors', 'outdoors'],
         ]}
         onPick={(place) => choose({ place })}
-      />
-      . {children}
+        then="."
+      />{' '}
+      {children}
     </h1>
   );
 }

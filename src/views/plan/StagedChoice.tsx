@@ -5,11 +5,13 @@ import { formatClock } from '@/core/units';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
 interface StagedChoiceProps {
   readonly choices: Choices;
   readonly planned: Planned;
+  readonly foreseen: Foreseen;
   readonly choose: (some: Partial<Choices>) => void;
 }
 
@@ -21,12 +23,12 @@ const counts = [
 ] as const;
 
 /** One charge pulled in parts at two to four shades: the way to find out what a new lot wants. */
-export function StagedChoice({ choices, planned, choose }: StagedChoiceProps) {
+export function StagedChoice({ choices, planned, foreseen, choose }: StagedChoiceProps) {
   const words = useWords();
   const { parts } = choices;
   const grams = planned.batches?.greenGramsEach ?? 0;
   const weighed = parts ? stagedParts(grams, parts, choices.shade, planned.loss) : [];
-  const due = parts ? pullsPlanned({ shade: choices.shade, rule: choices.rule, parts }, planned.expectation) : [];
+  const due = parts ? pullsPlanned({ shade: choices.shade, rule: choices.rule, parts }, foreseen.expectation) : [];
   const tooLittle = weighed.some(({ roastedGrams }) => roastedGrams < LEAST_PART_GRAMS);
   const setShade = (index: number, shade: ShadeNumber) =>
     choose({

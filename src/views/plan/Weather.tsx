@@ -3,12 +3,13 @@ import { expectationFor, weatherWord } from '@/core/forecast';
 import { issueSentence } from '@/core/issues';
 import type { RoastDay } from '@/core/plan';
 import { type Wind, winds } from '@/core/roast';
-import { formatSpan, fromCelsius, parseTemperature } from '@/core/units';
+import { formatSpan, fromCelsius, localDay, parseTemperature } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf, editDay } from '@/store/days';
+import { editDay } from '@/store/days';
 import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
 const windNames = { calm: 'calm', breeze: 'a breeze', strong: 'a strong wind' } as const satisfies Record<Wind, string>;
@@ -18,27 +19,28 @@ const RANGE = { leastC: -40, mostC: 60 };
 interface WeatherProps {
   readonly choices: Choices;
   readonly planned: Planned;
+  readonly foreseen: Foreseen;
   readonly day: RoastDay | undefined;
 }
 
 /** Outdoors: how cold and windy it is today, and what that does to the times. Noted once a day. */
-export function Weather({ choices, planned, day }: WeatherProps) {
+export function Weather({ choices, planned, foreseen, day }: WeatherProps) {
   const words = useWords();
   const [text, setText] = useState<string>();
   if (choices.place !== 'outdoors') return null;
-  const save = (facts: Partial<RoastDay>) => void editDay(database(), dayOf(new Date()), () => facts);
+  const save = (facts: Partial<RoastDay>) => void editDay(database(), localDay(new Date()), () => facts);
   const stored =
     day?.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
   const parsed =
     text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
-  const firstCrackS = planned.expectation.at.firstCrack.medianS;
-  const { question } = planned.expectation;
-  const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, planned.past);
+  const firstCrackS = foreseen.expectation.at.firstCrack.medianS;
+  const { question } = planned;
+  const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, foreseen.past);
   const known = question.ambientC !== undefined || question.wind !== undefined;
   const lateS = known ? firstCrackS - mild.at.firstCrack.medianS : 0;
   const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind }, planned.gear.method);
   return (
-    <div className="ml-auto max-w-[26rem] text-right max-sm:ml-0 max-sm:text-left">
+    <div className="mt-3">
       <p className="text-husk">
         Outside it is{' '}
         <input

@@ -6,6 +6,7 @@ import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
 import { askWhatIf } from '@/workers/simulator/client';
 import type { Choices } from './useChoices';
+import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
 interface Option {
@@ -14,8 +15,14 @@ interface Option {
   readonly asked: WhatIfQuestion;
 }
 
+interface WhatIfProps {
+  readonly choices: Choices;
+  readonly planned: Planned;
+  readonly foreseen: Foreseen;
+}
+
 /** What would be otherwise with a little more in it, on a cold day, with the lid off: asked of the simulation. */
-export function WhatIf({ choices, planned }: { readonly choices: Choices; readonly planned: Planned }) {
+export function WhatIf({ choices, planned, foreseen }: WhatIfProps) {
   const words = useWords();
   const [picked, setPicked] = useState('');
   const [answer, setAnswer] = useState<{ readonly key: string; readonly answer: WhatIfAnswer | 'failed' }>();
@@ -69,7 +76,7 @@ export function WhatIf({ choices, planned }: { readonly choices: Choices; readon
             ? 'Roasting it both ways…'
             : answer.answer === 'failed'
               ? 'The simulation did not answer. Choose it again.'
-              : answerWords(answer.answer, planned)}
+              : answerWords(answer.answer, foreseen)}
         </p>
       )}
       <p className="text-husk mt-1 text-[0.95rem]">By the simulated roaster, moved to your own times.</p>
@@ -111,7 +118,7 @@ function optionsFor(controls: readonly Control[], greenGrams: number, words: Ret
 
 function answerWords(
   { firstCrackTimes, pullTimes, scorchedBy, stuck }: WhatIfAnswer,
-  { expectation }: Planned,
+  { expectation }: Foreseen,
 ): string {
   if (stuck) return 'It would not get there: the heat is too little for it.';
   const move = (times: number, seconds: number) => {

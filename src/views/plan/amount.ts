@@ -1,5 +1,12 @@
 import { type Gear, largestGramsOf } from '@/core/gear';
-import { type BatchPlan, type LossEstimate, planForGreen, planForRoasted } from '@/core/plan';
+import {
+  type Amount,
+  type AmountOf,
+  type BatchPlan,
+  type LossEstimate,
+  planForGreen,
+  planForRoasted,
+} from '@/core/plan';
 
 /** What the amount in the sentence means. */
 export type AmountKind = 'green' | 'roasted' | 'byDay' | 'useUp' | 'asLast' | 'taste';
@@ -37,15 +44,20 @@ export function fixedGrams(
   }
 }
 
+/** What a weight alone means behind each kind. */
+export function amountOf(kind: AmountKind): AmountOf {
+  return kind === 'roasted' || kind === 'byDay' ? 'roasted' : 'green';
+}
+
 /** The batches: green as typed is one, everything else is split into as few equal ones as the gear takes. */
-export function batchesFor(kind: AmountKind, grams: number, gear: Gear, loss: LossEstimate): BatchPlan {
+export function batchesFor(kind: AmountKind, { grams, of }: Amount, gear: Gear, loss: LossEstimate): BatchPlan {
+  if (of === 'roasted') return planForRoasted(grams, largestGramsOf(gear), loss);
   switch (kind) {
-    case 'roasted':
-    case 'byDay':
-      return planForRoasted(grams, largestGramsOf(gear), loss);
     case 'useUp':
       return planForGreen(grams, largestGramsOf(gear), loss);
     case 'green':
+    case 'roasted':
+    case 'byDay':
     case 'asLast':
     case 'taste':
       return planForGreen(grams, grams, loss);

@@ -1,7 +1,8 @@
 import type { DayBatch } from '@/core/plan';
 import type { Roast } from '@/core/roast';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { addBatches, dayOf } from '@/store/days';
+import { addBatches } from '@/store/days';
 import { type RoastSetUp, startRoast } from '@/store/roasting';
 import type { PlanFrom } from './planFrom';
 import type { Choices } from './useChoices';
@@ -19,7 +20,7 @@ interface Beginning {
 
 /** Starts the roast, or the first of several batches, which then make a roast day. Gives the roast, or the one that keeps the gear busy. */
 export async function begin({ choices, planned, earlier, batch, from, how, nowMs }: Beginning) {
-  const today = dayOf(new Date(nowMs));
+  const today = localDay(new Date(nowMs));
   const several = !batch && (planned.batches?.batches ?? 1) > 1;
   const added = several ? await toDay(choices, planned) : undefined;
   const batchId = batch?.id ?? added?.[0]?.id;
@@ -48,7 +49,7 @@ export async function toDay(choices: Choices, planned: Planned): Promise<DayBatc
     greenGrams: tenths(batches.greenGramsEach),
     shade: choices.shade,
   };
-  const change = await addBatches(database(), dayOf(new Date()), Array(batches.batches).fill(one));
+  const change = await addBatches(database(), localDay(new Date()), Array(batches.batches).fill(one));
   const [row] = change;
   return row?.table === 'days' ? (row.after?.batches.slice(-batches.batches) ?? []) : [];
 }

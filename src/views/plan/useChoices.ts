@@ -1,14 +1,13 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Chosen } from '@/core/experiment';
-import { type Gear, methodOf, usualGramsOf } from '@/core/gear';
-import { type DayBatch, equalParts, schoolsFor, stagedShades } from '@/core/plan';
-import type { PlannedMove, PlannedPart, PullRule, Roast } from '@/core/roast';
+import { type Gear, usualGramsOf } from '@/core/gear';
+import { type DayBatch, equalParts, proposedRule, schoolsFor, stagedShades } from '@/core/plan';
+import type { PlannedMove, PlannedPart, PullRule, PullRuleKind, Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { type WeightUnit, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
+import { type GearRecords, gearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
-import { lastRoast } from '@/store/queries';
 import type { AmountKind } from './amount';
 
 /** What is chosen so far; the amount as typed, so that a slip can be put right. */
@@ -21,6 +20,8 @@ export interface Choices {
   readonly readyBy: string;
   readonly shade: ShadeNumber;
   readonly rule: PullRule;
+  /** The rule is the person's own, set by hand or taken from what is repeated, and stays whatever the shade. */
+  readonly ruleIsTheirs: boolean;
   readonly moves: readonly PlannedMove[];
   /** A staged pull; none for a single one. */
   readonly parts: readonly PlannedPart[] | undefined;
@@ -35,93 +36,122 @@ export interface Begin {
   readonly batch: DayBatch | undefined;
   /** An experiment or a recipe, with what it asks for. */
   readonly from: { readonly chosen: Chosen } | undefined;
+  /** The gear that the address names. */
+  readonly gearId: string | undefined;
+  /** What the roasts on the gear that is wanted say, else on that of the last roast. */
+  readonly records: GearRecords;
+}
+
+/** The gear that the batch, the recipe, the roast to be repeated or the address asks for. */
+export function wantedGear({ batch, from, earlier, gearId }: Omit<Begin, 'records'>): string | undefined {
+  return batch?.gearId ?? from?.chosen.gearId ?? earlier?.gearId ?? gearId;
 }
 
 /**
  * The choices, filled from the batch or the roast to be repeated, else from the last roast on the gear, else from what is
- * usual. Undefined until the journal was looked at.
+ * usual.
  */
 export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], unit: WeightUnit, begin: Begin) {
-  const [choices, setChoices] = useState<Choices>();
-  const wantedGear = begin.batch?.gearId ?? begin.from?.chosen.gearId ?? begin.earlier?.gearId;
-  const last = useLiveQuery(async () => ({ roast: await lastRoast(database(), wantedGear) }), [wantedGear]);
-  const ready = last !== undefined;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: filled once, when the journal has answered; typing must not be overwritten
-  useEffect(() => {
-    if (!ready || choices) return;
-    const filled = fill(begin.from?.chosen ?? begin.earlier ?? last.roast, gear, lots, unit, wantedGear);
-    setChoices(begin.batch ? ofBatch(filled, begin.batch, gear, unit) : filled);
-  }, [ready]);
+  // Filled once: what is typed must not be overwritten.
+  const [state, setState] = useState(() => {
+    const { records } = begin;
+    const repeated = begin.from?.chosen ?? begin.earlier;
+    const filled = fill({ roast: repeated ?? records.last, gear, lots, unit, gearId: wantedGear(begin), records });
+    const theirs = repeated?.pullRule ? { ...filled, rule: repeated.pullRule, ruleIsTheirs: true } : filled;
+    const choices = begin.batch ? ofBatch(theirs, begin.batch, gear, unit, records) : theirs;
+    return { choices, records };
+  });
 
   const choose = (some: Partial<Choices>) =>
-    setChoices((now) => {
-      if (!now) return now;
-      const next = { ...now, ...some };
+    setState(({ choices, records }) => {
+      const next = { ...choices, ...some, ...(some.rule ? { ruleIsTheirs: true } : {}) };
       const its = gear.find((each) => each.id === next.gearId);
-      return its ? fitting(next, its) : next;
+      return { choices: its ? fitting(next, its, records) : next, records };
+    });
+  /** Another kind of rule, with the figure that is proposed for it. */
+  const chooseRuleKind = (kind: PullRuleKind) =>
+    setState(({ choices, records }) => {
+      const its = gear.find((each) => each.id === choices.gearId);
+      if (!its) return { choices, records };
+      const { rule } = proposedRule(its, choices.shade, records.pulls, kind);
+      return { choices: { ...choices, rule, ruleIsTheirs: false }, records };
     });
   const chooseGear = async (gearId: string) => {
-    const roast = await lastRoast(database(), gearId);
-    setChoices((now) => {
-      if (!now) return now;
-      const filled = fill(roast ?? undefined, gear, lots, unit, gearId);
-      return roast ? filled : { ...filled, lotId: now.lotId, shade: now.shade, place: filled.place ?? now.place };
+    const records = await gearRecords(database(), gearId);
+    setState(({ choices: now }) => {
+      const filled = fill({ roast: records.last, gear, lots, unit, gearId, records });
+      const choices = records.last
+        ? filled
+        : fitting(
+            { ...filled, lotId: now.lotId, shade: now.shade, place: filled.place ?? now.place },
+            gearOf(gear, gearId),
+            records,
+          );
+      return { choices, records };
     });
   };
-  return { choices, choose, chooseGear };
+  return { ...state, choose, chooseRuleKind, chooseGear };
 }
 
-/** A rule that makes no sense on the gear or for the shade gives way to the first that does; parts follow the shade. */
-function fitting(choices: Choices, gear: Gear): Choices {
-  const schools = schoolsFor(gear, choices.shade);
+const gearOf = (gear: readonly Gear[], gearId: string | undefined) =>
+  gear.find((each) => each.id === gearId) ?? (gear[0] as Gear);
+
+/** A rule that Gander proposed follows gear and shade; one that makes no sense there gives way; parts follow the shade. */
+function fitting(choices: Choices, gear: Gear, records: GearRecords): Choices {
   const { parts, shade } = choices;
-  const rule = schools.some(({ kind }) => kind === choices.rule.kind) ? choices.rule : usualRule(gear, shade);
+  const fits = schoolsFor(gear, shade).some(({ kind }) => kind === choices.rule.kind);
+  const stays = choices.ruleIsTheirs && fits;
+  const rule = stays ? choices.rule : proposedRule(gear, shade, records.pulls, choices.rule.kind).rule;
   const around = parts?.some((part) => part.shade === shade);
-  return { ...choices, rule, parts: parts && !around ? equalParts(stagedShades(shade, parts.length)) : parts };
+  return {
+    ...choices,
+    rule,
+    ruleIsTheirs: stays,
+    parts: parts && !around ? equalParts(stagedShades(shade, parts.length)) : parts,
+  };
 }
 
-/** The rule to start from on a piece of gear. */
-export function usualRule(gear: Gear, shade: ShadeNumber): PullRule {
-  const [first] = schoolsFor(gear, shade);
-  const { pull, firstCrack } = methodOf(gear.method);
-  return first?.usual(shade, pull.medianS - firstCrack.medianS) ?? { kind: 'colour' };
+interface Filling {
+  readonly roast: Chosen | undefined;
+  readonly gear: readonly Gear[];
+  readonly lots: readonly LotStock[];
+  readonly unit: WeightUnit;
+  readonly gearId: string | undefined;
+  readonly records: GearRecords;
 }
 
-function fill(
-  roast: Chosen | undefined,
-  gear: readonly Gear[],
-  lots: readonly LotStock[],
-  unit: WeightUnit,
-  gearId: string | undefined,
-): Choices {
-  const its = gear.find((each) => each.id === (gearId ?? roast?.gearId)) ?? (gear[0] as Gear);
+function fill({ roast, gear, lots, unit, gearId, records }: Filling): Choices {
+  const its = gearOf(gear, gearId ?? roast?.gearId);
   const lot = lots.find((each) => each.lot.id === roast?.lotId) ?? lots[0];
   const grams = roast && roast.gearId === its.id ? roast.greenGrams : usualGramsOf(its);
   const shade = roast?.wantedShade ?? 4;
-  return fitting(
-    {
-      lotId: lot?.lot.id ?? '',
-      gearId: its.id,
-      amountText: `${weightFieldText(grams, unit)} ${unit}`,
-      amountKind: 'green',
-      readyBy: '',
-      shade,
-      rule: roast?.pullRule ?? usualRule(its, shade),
-      moves: roast?.gearId === its.id ? (roast.plannedMoves ?? []) : [],
-      parts: undefined,
-      place: roast?.place ?? its.place ?? 'indoors',
-    },
-    its,
-  );
+  return {
+    lotId: lot?.lot.id ?? '',
+    gearId: its.id,
+    amountText: `${weightFieldText(grams, unit)} ${unit}`,
+    amountKind: 'green',
+    readyBy: '',
+    shade,
+    rule: proposedRule(its, shade, records.pulls, roast?.pullRule?.kind).rule,
+    ruleIsTheirs: false,
+    moves: roast?.gearId === its.id ? (roast.plannedMoves ?? []) : [],
+    parts: undefined,
+    place: roast?.place ?? its.place ?? 'indoors',
+  };
 }
 
-function ofBatch(choices: Choices, batch: DayBatch, gear: readonly Gear[], unit: WeightUnit): Choices {
-  const its = gear.find((each) => each.id === batch.gearId);
+function ofBatch(
+  choices: Choices,
+  batch: DayBatch,
+  gear: readonly Gear[],
+  unit: WeightUnit,
+  records: GearRecords,
+): Choices {
   const next = {
     ...choices,
     lotId: batch.lotId as string,
     shade: batch.shade,
     amountText: `${weightFieldText(batch.greenGrams, unit)} ${unit}`,
   };
-  return its ? fitting(next, its) : next;
+  return fitting(next, gearOf(gear, batch.gearId), records);
 }

@@ -1,40 +1,42 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { measuresOf } from '@/core/bean';
-import {
-  circumstancesOf,
-  type Expectation,
-  expectationFor,
-  type Forecast,
-  forecastFrom,
-  type PastRoast,
-} from '@/core/forecast';
-import { coolDownMinOf, type Gear, usualGramsOf } from '@/core/gear';
+import { circumstancesOf, type ForecastQuestion } from '@/core/forecast';
+import { coolsForS, type Gear, usualGramsOf } from '@/core/gear';
 import type { Result } from '@/core/issues';
-import { type BatchPlan, estimateLoss, type LossEstimate } from '@/core/plan';
-import { milestonesOfRoast, type Roast } from '@/core/roast';
-import { parseWeight, type WeightUnit } from '@/core/units';
+import {
+  type Amount,
+  type BatchPlan,
+  estimateLoss,
+  type LossEstimate,
+  type ProposedRule,
+  parseAmount,
+  proposedRule,
+} from '@/core/plan';
+import { pulledMs, type Roast } from '@/core/roast';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf, getDay } from '@/store/days';
-import { roastHistory } from '@/store/history';
+import { getDay } from '@/store/days';
+import type { GearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
-import { lastRoast, lastRoastOfLot } from '@/store/queries';
-import { lossRecords } from '@/store/roasting';
-import { batchesFor, fixedGrams } from './amount';
+import { lastRoastOfLot } from '@/store/queries';
+import { amountBasis } from '@/ui/amountBasis';
+import { useHousehold } from '@/ui/useHousehold';
+import { amountOf, batchesFor, fixedGrams } from './amount';
 import type { Choices } from './useChoices';
 
-/** Everything the plan knows and works out for the choices. */
+/** What has to be known before the beans can go in; what they will be like is foreseen later (useForeseen.ts). */
 export interface Planned {
   readonly gear: Gear;
   readonly stock: LotStock;
-  /** The amount in grams, or what is wrong with what was typed. */
-  readonly amount: Result<number>;
+  /** What was typed, as it was understood, or what is wrong with it. */
+  readonly amount: Result<Amount>;
+  readonly proposed: ProposedRule;
+  /** Green of the earlier roasts on the gear, newest first, grams. */
+  readonly earlierGreenGrams: readonly number[];
   /** Undefined while there is no amount. */
   readonly batches: BatchPlan | undefined;
   readonly loss: LossEstimate;
-  /** The household's earlier roasts, newest first. */
-  readonly past: readonly PastRoast[];
-  readonly expectation: Expectation;
-  readonly forecasts: readonly Forecast[];
+  /** What the forecast is asked. */
+  readonly question: ForecastQuestion;
   readonly lastOfLot: Roast | undefined;
   /** The gear has not cooled since its last roast: minutes to go. */
   readonly hotForMin: number;
@@ -42,40 +44,41 @@ export interface Planned {
   readonly wind: Roast['wind'];
 }
 
-const BATCH_RANGE = { leastGrams: 1, mostGrams: 100_000 };
-
 /** Reads the journal for what it says of this gear and lot, and plans with it. Undefined until it was read. */
 export function usePlanned(
   choices: Choices,
   gear: readonly Gear[],
   lots: readonly LotStock[],
-  unit: WeightUnit,
+  records: GearRecords,
 ): Planned | undefined {
   const { gearId, lotId, shade, rule } = choices;
+  const household = useHousehold();
   const known = useLiveQuery(async () => {
     const db = database();
-    const [records, past, lastOnGear, lastOfLot, day] = await Promise.all([
-      lossRecords(db, gearId),
-      roastHistory(db),
-      lastRoast(db, gearId),
-      lastRoastOfLot(db, lotId),
-      getDay(db, dayOf(new Date())),
-    ]);
-    return { records, past, lastOnGear, lastOfLot, day };
-  }, [gearId, lotId]);
+    const [lastOfLot, day] = await Promise.all([lastRoastOfLot(db, lotId), getDay(db, localDay(new Date()))]);
+    return { lastOfLot, day };
+  }, [lotId]);
   const its = gear.find((each) => each.id === gearId);
   const stock = lots.find((each) => each.lot.id === lotId);
   if (!known || !its || !stock) return undefined;
-  const loss = estimateLoss({ gearId, lotId, shade, moisturePercent: stock.lot.moisturePercent }, known.records);
+  const loss = estimateLoss({ gearId, lotId, shade, moisturePercent: stock.lot.moisturePercent }, records.losses);
   const fixed = fixedGrams(choices.amountKind, {
     leftGrams: stock.leftGrams,
     lastGrams: known.lastOfLot?.greenGrams,
   });
-  const amount: Result<number> =
+  const amount: Result<Amount> =
     fixed === undefined
-      ? parseWeight(choices.amountText, unit, { range: BATCH_RANGE, extraGramsPer: measuresOf(stock.lot) })
-      : { ok: true, value: fixed };
-  const hotForMin = hotMinutes(its, known.lastOnGear);
+      ? parseAmount(
+          choices.amountText,
+          amountBasis(household, {
+            of: amountOf(choices.amountKind),
+            lot: stock.lot,
+            shade,
+            jarGrams: usualGramsOf(its) * (1 - loss.meanPercent / 100),
+          }),
+        )
+      : { ok: true, value: { grams: fixed, of: 'green', understood: undefined } };
+  const hotForMin = hotMinutes(its, records.last);
   const outdoors = choices.place === 'outdoors';
   const [ambientC, wind] = outdoors ? [known.day?.ambientC, known.day?.wind] : [undefined, undefined];
   const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, its, loss) : undefined;
@@ -96,16 +99,15 @@ export function usePlanned(
     ),
     rule,
   };
-  const expectation = expectationFor(question, known.past);
   return {
     gear: its,
     stock,
     amount,
     batches,
-    past: known.past,
     loss,
-    expectation,
-    forecasts: forecastFrom(expectation, {}, 0),
+    earlierGreenGrams: records.greenGrams,
+    proposed: proposedRule(its, shade, records.pulls, rule.kind),
+    question,
     lastOfLot: known.lastOfLot,
     hotForMin,
     ambientC,
@@ -114,8 +116,6 @@ export function usePlanned(
 }
 
 function hotMinutes(gear: Gear, last: Roast | undefined): number {
-  const pullS = last && milestonesOfRoast(last).pull;
-  if (!last?.chargedAt || pullS === undefined) return 0;
-  const sinceMin = (Date.now() - Date.parse(last.chargedAt) - last.clockShiftMs) / 60_000 - pullS / 60;
-  return Math.max(0, coolDownMinOf(gear) - sinceMin);
+  const pulled = last && pulledMs(last);
+  return pulled === undefined ? 0 : coolsForS(gear, pulled, Date.now()) / 60;
 }

@@ -48,8 +48,9 @@ function SetUp() {
           value={method}
           options={methodIds.filter((id) => id !== 'other').map((id) => [id, methodOf(id).name.toLowerCase()])}
           onPick={setMethod}
-        />
-        , to <Choice label="Shade" value={shade} options={words.shadeChoices()} onPick={setShade} />,{' '}
+          then=","
+        />{' '}
+        to <Choice label="Shade" value={shade} options={words.shadeChoices()} onPick={setShade} then="," />{' '}
         <Choice
           label="Probe"
           value={withProbe}
@@ -58,15 +59,15 @@ function SetUp() {
             [false, 'by ear and eye'],
           ]}
           onPick={setWithProbe}
-        />
-        ,{' '}
+          then=","
+        />{' '}
         <Choice
           label="Speed"
           value={speed}
           options={SPEEDS.map((each) => [each, each === 1 ? 'at its real pace' : `${each} times as fast`])}
           onPick={setSpeed}
+          then="."
         />
-        .
       </h1>
       <div className="mt-6">
         <Button variant="next" size="large" className="px-10" onClick={() => void begin()}>

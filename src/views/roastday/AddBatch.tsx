@@ -9,19 +9,21 @@ import { addBatches } from '@/store/days';
 import type { LotStock } from '@/store/larder';
 import { Button, LinkButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { Typed } from '@/ui/Typed';
 import { useWords } from '@/ui/useHousehold';
 
 interface AddBatchProps {
   readonly date: string;
   readonly gear: readonly Gear[];
   readonly lots: readonly LotStock[];
+  /** Batches that the day still takes. */
+  readonly room: number;
 }
 
 const RANGE = { leastGrams: 1, mostGrams: 5000 };
-const COUNTS = [1, 2, 3, 4, 5, 6];
 
 /** One more batch, as a sentence. */
-export function AddBatch({ date, gear, lots }: AddBatchProps) {
+export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
   const words = useWords();
   const [lotId, setLotId] = useState('');
   const [gearId, setGearId] = useState('');
@@ -38,13 +40,18 @@ export function AddBatch({ date, gear, lots }: AddBatchProps) {
         </LinkButton>
       </div>
     );
+  if (room <= 0) return <p className="text-husk mt-6">The day is full. Take a batch off the list to make room.</p>;
+  const counts = Array.from({ length: room }, (_, i) => i + 1);
   const shown = text ?? words.weight(usualGramsOf(its));
-  const grams = parseWeight(shown, words.weightUnit, { range: RANGE, extraGramsPer: measuresOf(stock.lot) });
+  const grams = parseWeight(shown, words.weightUnit, {
+    range: RANGE,
+    extraGramsPer: measuresOf(stock.lot, words.weightUnit),
+  });
   const verdict = grams.ok ? judgeBatch(its, grams.value) : undefined;
   const add = () => {
     if (!grams.ok) return;
     const batch = { lotId: stock.lot.id, gearId: its.id, greenGrams: grams.value, shade };
-    void addBatches(database(), date, Array(count).fill(batch));
+    void addBatches(database(), date, Array(Math.min(count, room)).fill(batch));
   };
   return (
     <section className="border-ink mt-8 border-t-2 pt-4">
@@ -52,17 +59,11 @@ export function AddBatch({ date, gear, lots }: AddBatchProps) {
         Add{' '}
         <Choice
           label="How many"
-          value={count}
-          options={COUNTS.map((each) => [each, each === 1 ? 'one batch' : `${each} batches`])}
+          value={Math.min(count, room)}
+          options={counts.map((each) => [each, each === 1 ? 'one batch' : `${each} batches`])}
           onPick={setCount}
         />{' '}
-        of{' '}
-        <input
-          aria-label="Batch weight"
-          className="choice w-[5ch]"
-          value={shown}
-          onChange={(event) => setText(event.target.value)}
-        />{' '}
+        of <Typed label="Batch weight" value={shown} onType={setText} />{' '}
         <Choice
           label="Batch beans"
           value={stock.lot.id}

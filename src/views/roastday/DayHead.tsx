@@ -1,9 +1,12 @@
 import { format, parseISO } from 'date-fns';
-import { formatSpan } from '@/core/units';
+import { formatSpan, localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf, editDay } from '@/store/days';
+import { editDay } from '@/store/days';
 import { say } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
+import { useWords } from '@/ui/useHousehold';
+import { DayTotals } from './DayTotals';
+import { StartsAt } from './StartsAt';
 import type { DayData, DayPlan } from './useDayPlan';
 
 interface DayHeadProps {
@@ -14,11 +17,12 @@ interface DayHeadProps {
 
 /** The day in a sentence, the next batch to roast, and the better order where there is one. */
 export function DayHead({ date, data, plan }: DayHeadProps) {
+  const words = useWords();
   const { lines, endMs, lateS, better } = plan;
   const toCome = lines.filter(({ state }) => state === 'toCome');
   const heat = lines.find(({ state }) => state === 'onTheHeat');
   const next = toCome[0];
-  const isToday = date === dayOf(new Date());
+  const isToday = date === localDay(new Date());
   const name = (gearId: string | undefined) => data.gear.find(({ id }) => id === gearId)?.nickname ?? 'gear';
   const lot = (lotId: string | undefined) => data.lots.find((each) => each.lot.id === lotId)?.lot.name ?? 'beans';
   const takeBetter = async () => {
@@ -34,7 +38,7 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
   return (
     <header>
       <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
-        {headline(date, lines.length, toCome.length, endMs, isToday)}
+        {headline(date, lines.length, toCome.length, words.time(endMs), isToday)}
       </h1>
       <div className="mt-5 flex flex-wrap items-center gap-x-6 gap-y-3">
         {heat && (
@@ -51,21 +55,10 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
             Next: {lot(next.row.batch.lotId)} in the {name(next.row.batch.gearId)}
           </LinkButton>
         )}
-        {toCome.length > 0 && (
-          <label className="text-husk">
-            First beans in at{' '}
-            <input
-              type="time"
-              className="choice text-ink font-bold"
-              value={data.day?.startsAt ?? ''}
-              onChange={(event) =>
-                void editDay(database(), date, () => ({ startsAt: event.target.value || undefined }))
-              }
-            />
-          </label>
-        )}
+        {toCome.length > 0 && <StartsAt date={date} isToday={isToday} startsAt={data.day?.startsAt} />}
         {lateS >= 60 && <p className="font-bold">{formatSpan(lateS)} late; the times below follow.</p>}
       </div>
+      {toCome.length === 0 && !heat && <DayTotals data={data} />}
       {better && (
         <p className="mt-4 flex flex-wrap items-center gap-x-4">
           Another order would be over {formatSpan(better.savesS)} sooner.
@@ -76,10 +69,11 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
   );
 }
 
-function headline(date: string, all: number, left: number, endMs: number, isToday: boolean): string {
+function headline(date: string, all: number, left: number, ends: string, isToday: boolean): string {
   const day = isToday ? 'Today' : format(parseISO(date), 'EEEE d MMMM');
   if (all === 0) return `Nothing is planned for ${isToday ? 'today' : day} yet.`;
-  if (left === 0) return `${day}: all ${all === 1 ? 'of one batch' : `${all} batches`} roasted.`;
+  if (left === 0)
+    return `${day}: ${all === 1 ? 'the one batch is' : all === 2 ? 'both batches are' : `all ${all} batches are`} roasted.`;
   const batches = left === 1 ? 'one batch' : `${left} batches`;
-  return `${day}: ${batches}${left < all ? ' to go' : ''}, over by ${format(endMs, 'HH:mm')}.`;
+  return `${day}: ${batches}${left < all ? ' to go' : ''}, over by ${ends}.`;
 }

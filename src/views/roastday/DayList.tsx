@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { ArrowDown, ArrowUp, GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
@@ -22,6 +21,7 @@ const iconButton = 'grid size-11 place-items-center rounded-lg border-2 border-i
 
 /** The batches in order, by drag or by arrow; times follow. Done ones stay where they were. */
 export function DayList({ date, data, plan }: DayListProps) {
+  const words = useWords();
   const [dragged, setDragged] = useState<string>();
   const { lines } = plan;
   const toCome = lines.filter(({ state }) => state === 'toCome');
@@ -72,8 +72,8 @@ export function DayList({ date, data, plan }: DayListProps) {
                 }
               />
               <p className="num whitespace-nowrap">
-                <b>{format(line.startMs, 'HH:mm')}</b>
-                <span className="text-husk"> to {format(line.pullMs, 'HH:mm')}</span>
+                <b>{words.time(line.startMs)}</b>
+                <span className="text-husk"> to {words.time(line.pullMs)}</span>
               </p>
               <BatchWords line={line} data={data} />
               {line.state === 'toCome' && (

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
-import { format } from 'date-fns';
 import { coolDownMinOf } from '@/core/gear';
 import { beanColour, shadeTone } from '@/core/shade';
+import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import type { DayData, DayPlan } from './useDayPlan';
 
@@ -16,6 +16,7 @@ const HOUR_MS = 3_600_000;
 
 /** The day drawn: a line for each piece of gear, its roasts in the shade they are meant for, its cooling hatched. */
 export function DayStrip({ data, plan }: DayStripProps) {
+  const words = useWords();
   const { ref, width } = useWidth();
   const used = data.gear.filter(({ id }) => plan.lines.some(({ row }) => row.batch.gearId === id));
   const fromMs = Math.min(...plan.lines.map(({ startMs }) => startMs));
@@ -32,7 +33,7 @@ export function DayStrip({ data, plan }: DayStripProps) {
     <div ref={ref} className="mt-6 overflow-hidden">
       <svg
         role="img"
-        aria-label={`The day from ${format(fromMs, 'HH:mm')} to ${format(toMs, 'HH:mm')}; the list below says it in words.`}
+        aria-label={`The day from ${words.time(fromMs)} to ${words.time(toMs)}; the list below says it in words.`}
         width={width}
         height={used.length * ROW + 26}
         className="block"
@@ -90,7 +91,7 @@ export function DayStrip({ data, plan }: DayStripProps) {
             fill="var(--husk)"
             className="num"
           >
-            {format(at, 'HH:mm')}
+            {words.time(at)}
           </text>
         ))}
       </svg>

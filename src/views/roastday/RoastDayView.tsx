@@ -1,7 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { MOST_DAY_BATCHES } from '@/core/plan';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { batchRows, dayOf, getDay } from '@/store/days';
+import { batchRows, getDay } from '@/store/days';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
@@ -9,6 +11,7 @@ import { useNow } from '@/ui/useNow';
 import { AddBatch } from './AddBatch';
 import { DayHead } from './DayHead';
 import { DayList } from './DayList';
+import { MoreForTheDay } from './MoreForTheDay';
 import { useDayPlan } from './useDayPlan';
 
 /** A day with several batches: their order, their times, what is next and how late it is. */
@@ -23,7 +26,7 @@ export function RoastDayView() {
 
 function Day() {
   const asked = new URLSearchParams(location.search).get('date');
-  const [date] = useState(asked ?? dayOf(new Date()));
+  const [date] = useState(asked ?? localDay(new Date()));
   const data = useLiveQuery(async () => {
     const db = database();
     const day = await getDay(db, date);
@@ -38,7 +41,8 @@ function Day() {
     <section className="pt-6">
       <DayHead date={date} data={data} plan={plan} />
       <DayList date={date} data={data} plan={plan} />
-      <AddBatch date={date} gear={data.gear} lots={data.lots} />
+      <AddBatch date={date} gear={data.gear} lots={data.lots} room={MOST_DAY_BATCHES - data.rows.length} />
+      <MoreForTheDay date={date} data={data} />
     </section>
   );
 }

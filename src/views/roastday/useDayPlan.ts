@@ -12,7 +12,10 @@ import {
   type Slot,
   type Standing,
   scheduleInOrder,
+  USUAL_START,
 } from '@/core/plan';
+import { elapsedS, momentMs } from '@/core/roast';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import type { BatchRow } from '@/store/days';
 import { roastHistory } from '@/store/history';
@@ -69,8 +72,8 @@ export function useDayPlan(date: string, data: DayData | undefined, nowMs: numbe
   const lines = data.rows.flatMap((row): DayLine[] => {
     const planned = slots.get(row.batch.id);
     if (planned) return [lineToCome(row, planned.slot, planned.reason, fromMs)];
-    const chargedMs = Date.parse(row.roast?.chargedAt ?? '');
-    if (Number.isNaN(chargedMs)) return [];
+    const chargedMs = row.roast && momentMs(row.roast, 0);
+    if (chargedMs === undefined) return [];
     const pullS = row.reached.pull ?? durations.get(row.batch.id) ?? 0;
     const state = row.reached.pull === undefined ? 'onTheHeat' : 'done';
     return [{ row, state, startMs: chargedMs, pullMs: chargedMs + pullS * 1000, reason: undefined }];
@@ -99,7 +102,7 @@ function meantStartMs(
   durations: ReadonlyMap<string, number>,
   dayStartMs: number | undefined,
 ): number | undefined {
-  const charged = data.rows.flatMap(({ roast }) => (roast?.chargedAt ? [Date.parse(roast.chargedAt)] : []));
+  const charged = data.rows.flatMap(({ roast }) => (roast && momentMs(roast, 0)) ?? []);
   const fromMs = dayStartMs ?? (charged.length > 0 ? Math.min(...charged) : undefined);
   if (fromMs === undefined) return undefined;
   const { slots } = scheduleInOrder(data.rows.flatMap(({ batch }) => jobFor(batch, data.gear, durations)));
@@ -107,9 +110,10 @@ function meantStartMs(
   return slot && fromMs + slot.startS * 1000;
 }
 
-/** Wall-clock start of the day as it was set; undefined when no hour was. */
+/** Wall-clock start of the day as it was set; a day to come begins at the usual hour; undefined when today has none. */
 function startOfDay(date: string, day: RoastDay | undefined): number | undefined {
-  return day?.startsAt === undefined ? undefined : new Date(`${date}T${day.startsAt}`).getTime();
+  const startsAt = day?.startsAt ?? (date > localDay(new Date()) ? USUAL_START : undefined);
+  return startsAt === undefined ? undefined : new Date(`${date}T${startsAt}`).getTime();
 }
 
 /** How long each batch takes, seconds, by the household's own record. */
@@ -152,7 +156,7 @@ function standingAt(data: DayData, durations: ReadonlyMap<string, number> | unde
   for (const { batch, roast, reached } of data.rows) {
     if (!roast?.chargedAt) continue;
     const its = data.gear.find(({ id }) => id === batch.gearId);
-    const chargedS = (Date.parse(roast.chargedAt) + roast.clockShiftMs - fromMs) / 1000;
+    const chargedS = -(elapsedS(roast, fromMs) ?? 0);
     const pullS = Math.max(
       chargedS + (reached.pull ?? durations?.get(batch.id) ?? 0),
       reached.pull === undefined ? 0 : Number.NEGATIVE_INFINITY,

@@ -9,10 +9,11 @@ import {
   liveEntries,
   milestonesOfRoast,
   ribbonOf,
+  shownLengthS,
   stretchesOf,
   stretchNames,
 } from '@/core/roast';
-import { capital, formatClock } from '@/core/units';
+import { capital, formatClock, localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
@@ -20,7 +21,7 @@ import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { fullDate, shortDate } from '@/ui/dates';
+import { shortDate } from '@/ui/dates';
 import { RoastFacts } from '@/ui/facts/RoastFacts';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
@@ -59,12 +60,12 @@ export function RoastPage(named: NamedRoast) {
   const save = async () =>
     saveNotebook(
       roastContent(await readContent(database()), roast.id),
-      `roast-${roast.createdAt.slice(0, 10)}-${lotName}`,
+      `roast-${localDay(roast.createdAt)}-${lotName}`,
     );
 
   return (
     <article className="pt-7">
-      <p className="text-husk">{fullDate(roast.createdAt)}</p>
+      <p className="text-husk">{words.fullDate(roast.createdAt)}</p>
       <h1 className="mt-1 max-w-4xl text-[clamp(1.8rem,4vw,2.6rem)]">
         {lotName}, {words.weight(roast.greenGrams)} in the {gearName},{' '}
         {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}.
@@ -156,7 +157,7 @@ export function RoastPage(named: NamedRoast) {
 function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>): string {
   const parts = stretchesOf(reached).map(
     ({ name, fromS, toS, share }) =>
-      `${stretchNames[name]} took ${formatClock(toS - fromS)}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
+      `${stretchNames[name]} took ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
   );
   if (parts.length === 0)
     return reached.pull === undefined

@@ -18,7 +18,6 @@ import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, allJars, editJar, type JarNow } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
-import { fullDate } from '@/ui/dates';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JarBars } from '@/ui/JarBars';
@@ -84,7 +83,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
   const fate = fateOf(row.events);
   return (
     <article className="pt-7">
-      <p className="text-husk">{fullDate(jar.madeAt)}</p>
+      <p className="text-husk">{words.fullDate(jar.madeAt)}</p>
       <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">
         {named.lotName}, {words.shade(jar.shade)}: {fate ? fateNames[fate] : jarStateWords(jar, nowMs)}.
       </h1>

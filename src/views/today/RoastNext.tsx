@@ -1,55 +1,58 @@
 import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { stockAhead, windowDays } from '@/core/plan';
+import { windowDays } from '@/core/plan';
+import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { dayOf } from '@/store/days';
 import { lotsWithStock } from '@/store/larder';
-import { type JarNow, stockJars } from '@/store/shelf';
+import type { JarNow } from '@/store/shelf';
+import { usualBatch } from '@/store/usualBatch';
 import { LinkButton } from '@/ui/Button';
-import { useHousehold, useWords } from '@/ui/useHousehold';
-
-const USUAL_ROAST_GRAMS = 150;
-const MEDIUM = 4;
+import { onDay } from '@/ui/dates';
+import { type AheadData, useAhead } from '@/ui/useAhead';
+import { useWords } from '@/ui/useHousehold';
 
 /** When the next roast is due, so that it has rested before the shelf runs short, and of what. */
 export function RoastNext({ jars }: { readonly jars: readonly JarNow[] }) {
-  const household = useHousehold();
+  const read = useLiveQuery(async () => {
+    const [lots, usual] = await Promise.all([lotsWithStock(database()), usualBatch(database())]);
+    return { lots, usual };
+  }, []);
+  return read ? <Due data={{ jars, ...read }} /> : null;
+}
+
+/** The same answer as four weeks ahead gives, since it is the same question. */
+function Due({ data }: { readonly data: AheadData }) {
   const words = useWords();
-  const lots = useLiveQuery(() => lotsWithStock(database()), []);
-  const [first] = [...(lots ?? [])].filter(({ leftGrams }) => leftGrams > 30).sort((a, b) => b.roasts - a.roasts);
-  const gramsPerDay = household.people * household.gramsPerPersonDay;
+  const { plan, gramsPerDay, usual, household, nextLot } = useAhead(data);
   const now = new Date();
-  const latest = jars.at(-1);
-  const shade = latest?.shade ?? MEDIUM;
-  const plan = stockAhead({
-    jars: stockJars(jars, now.getTime()),
-    gramsPerDay,
-    roastGrams: latest?.grams ?? USUAL_ROAST_GRAMS,
-    ...windowDays(shade, household.restSchool),
-  });
-  const next = plan.roastDays[0];
-  if (!lots) return null;
-  const { restDays } = windowDays(shade, household.restSchool);
+  const [due] = plan.roasts;
+  const next = due?.day;
+  const { restDays } = windowDays(usual.shade, household.restSchool);
   return (
     <section className="border-ink border-t-2 pt-3">
       <h2 className="text-husk font-text mb-1 text-base font-normal">Roast next</h2>
       {next === undefined ? (
-        <p>There is coffee for four weeks; no roast is due.</p>
+        <p>
+          {plan.runsOutDay === undefined
+            ? 'There is coffee for four weeks; no roast is due.'
+            : 'What has rested runs out, and none of your roast days comes in time.'}
+        </p>
       ) : (
         <>
           <p className="font-heading text-2xl leading-tight font-semibold">
             {next === 0 ? 'Today' : next === 1 ? 'Tomorrow' : format(addDays(now, next), 'EEEE d MMMM')}
-            {first && `, ${first.lot.name}`}
+            {nextLot && `, ${nextLot.name}`}
+            {due && due.batches > 1 && `, ${due.batches} batches`}
           </p>
           <p className="mt-2">
             {plan.runsOutDay === 0
               ? 'Nothing rested is left'
-              : `What has rested runs out ${plan.runsOutDay === 1 ? 'tomorrow' : `on ${format(addDays(now, plan.runsOutDay ?? 0), 'EEEE')}`}`}{' '}
-            at {words.weight(gramsPerDay)} a day; {words.shade(shade)} wants{' '}
+              : `What has rested runs out ${onDay(addDays(now, plan.runsOutDay ?? 0))}`}{' '}
+            at {words.weight(gramsPerDay)} a day; {words.shade(usual.shade)} wants{' '}
             {restDays === 1 ? 'a day' : `${restDays} days`} of rest.
           </p>
           <div className="mt-3 flex flex-wrap gap-3">
-            <LinkButton href={next === 0 ? '/plan/' : `/plan/day/?date=${dayOf(addDays(now, next))}`} variant="next">
+            <LinkButton href={next === 0 ? '/plan/' : `/plan/day/?date=${localDay(addDays(now, next))}`} variant="next">
               Plan it
             </LinkButton>
             <LinkButton href="/plan/ahead/" variant="quiet">
@@ -58,7 +61,7 @@ export function RoastNext({ jars }: { readonly jars: readonly JarNow[] }) {
           </div>
         </>
       )}
-      {!first && (
+      {!nextLot && (
         <p className="text-danger mt-2">
           Hardly any green is left.{' '}
           <a className="underline underline-offset-4" href="/larder/">

@@ -63,7 +63,7 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
         )}
       </section>
       <aside className="space-y-8">
-        <RoastNext jars={jars} />
+        {done.length > 0 && <RoastNext jars={jars} />}
         <LeftOpen done={done} jars={jars} tasted={cups} />
         {jars.length > 0 && (
           <Button variant="quiet" className="-ml-5" onClick={() => void saveCalendar()}>

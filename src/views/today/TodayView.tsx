@@ -1,12 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { chosenHousehold, database } from '@/store/current';
+import { database } from '@/store/current';
 import { newestRoasts } from '@/store/queries';
 import { Island } from '@/ui/Island';
 import { Today } from './Today';
 import { Welcome } from './Welcome';
 
-/** The first page: a welcome for somebody new, else what today holds. */
+/** The first page: a welcome while the notebook is empty, however somebody came to it, else what today holds. */
 export function TodayView() {
   return (
     <Island>
@@ -16,9 +16,14 @@ export function TodayView() {
 }
 
 function First() {
-  const [welcomed, setWelcomed] = useState(chosenHousehold() !== undefined);
-  const rows = useLiveQuery(() => newestRoasts(database(), 12), []);
-  if (!rows) return <p className="text-husk py-10">Good day…</p>;
-  if (!welcomed && rows.length === 0) return <Welcome onDone={() => setWelcomed(true)} />;
-  return <Today rows={rows} />;
+  const found = useLiveQuery(async () => {
+    const db = database();
+    const [rows, lots, gear] = await Promise.all([newestRoasts(db, 12), db.lots.count(), db.gear.count()]);
+    return { rows, isNew: rows.length + lots + gear === 0 };
+  }, []);
+  // Decided once: the first answer of the welcome fills the notebook, and must not end it.
+  const [welcomed, setWelcomed] = useState<boolean>();
+  if (found && welcomed === undefined) setWelcomed(!found.isNew);
+  if (!found || welcomed === undefined) return <p className="text-husk py-10">Good day…</p>;
+  return welcomed ? <Today rows={found.rows} /> : <Welcome onDone={() => setWelcomed(true)} />;
 }

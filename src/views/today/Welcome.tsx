@@ -1,23 +1,27 @@
 import { useState } from 'react';
-import { weightUnits } from '@/core/units';
+import { type Household, householdFromLocale } from '@/core/household';
 import { chooseHousehold, database } from '@/store/current';
 import { addGear, addLot } from '@/store/larder';
 import { saveHousehold } from '@/store/settings';
 import { Button } from '@/ui/Button';
 import { enterDemo } from '@/ui/enterDemo';
-import { GearForm } from '@/ui/forms/GearForm';
-import { LotForm } from '@/ui/forms/LotForm';
+import { GrowingRibbon } from './GrowingRibbon';
+import { DrinkQuestion, GearQuestion, LotQuestion } from './questions';
 
-const unitNames = { g: 'Grams', oz: 'Ounces' } as const;
-type Step = 'choose' | 'units' | 'gear' | 'beans';
+type Step = 'choose' | 'gear' | 'use' | 'beans';
 
-/** First run: the demo household, or an empty larder and three questions, each of which can wait. */
+/** First run: what Gander is, then the demo household, or three questions with answers filled in; each can wait. */
 export function Welcome({ onDone }: { readonly onDone: () => void }) {
-  const [step, setStep] = useState<Step>('choose');
+  const [step, setShown] = useState<Step>('choose');
+  const setStep = (next: Step) => {
+    setShown(next);
+    scrollTo(0, 0);
+  };
   const [opening, setOpening] = useState(false);
-  const begin = () => {
+  const begin = async () => {
     chooseHousehold('own');
-    setStep('units');
+    await saveHousehold(database(), householdFromLocale(navigator.language));
+    setStep('gear');
   };
   const look = async () => {
     setOpening(true);
@@ -27,14 +31,15 @@ export function Welcome({ onDone }: { readonly onDone: () => void }) {
   switch (step) {
     case 'choose':
       return (
-        <section className="max-w-2xl py-10">
+        <section className="max-w-5xl py-8">
           <h1 className="text-[clamp(2rem,5vw,3.2rem)]">You watch the beans. Gander keeps the time.</h1>
-          <p className="mt-4 text-lg">
-            Mark yellow, first crack and the pull with one thumb; each roast becomes a ribbon in your journal, so that
-            the good one can be had again. Everything stays on this device.
+          <p className="mt-3 max-w-[62ch] text-lg">
+            For coffee roasted at home, on a popper, a pan, an oven or by hand. Each roast becomes a ribbon in your
+            journal, so that the good one can be had again. Everything stays on this device.
           </p>
+          <GrowingRibbon />
           <div className="mt-8 flex flex-wrap gap-4">
-            <Button variant="next" size="large" onClick={begin}>
+            <Button variant="next" size="large" onClick={() => void begin()}>
               Start my own notebook
             </Button>
             <Button size="large" disabled={opening} onClick={() => void look()}>
@@ -43,31 +48,23 @@ export function Welcome({ onDone }: { readonly onDone: () => void }) {
           </div>
         </section>
       );
-    case 'units':
-      return (
-        <Question number={1} title="What does your scale show?" onSkip={() => setStep('gear')}>
-          <div className="flex gap-4">
-            {weightUnits.map((weightUnit) => (
-              <Button
-                key={weightUnit}
-                size="large"
-                onClick={async () => {
-                  await saveHousehold(database(), { weightUnit });
-                  setStep('gear');
-                }}
-              >
-                {unitNames[weightUnit]}
-              </Button>
-            ))}
-          </div>
-        </Question>
-      );
     case 'gear':
       return (
-        <Question number={2} title="What do you roast on?" onSkip={() => setStep('beans')}>
-          <GearForm
+        <Question number={1} title="What do you roast on?" onSkip={() => setStep('use')}>
+          <GearQuestion
             onSave={async (facts) => {
               await addGear(database(), facts);
+              setStep('use');
+            }}
+          />
+        </Question>
+      );
+    case 'use':
+      return (
+        <Question number={2} title="How much coffee do you drink?" onSkip={() => setStep('beans')}>
+          <DrinkQuestion
+            onSave={async (facts: Partial<Household>) => {
+              await saveHousehold(database(), facts);
               setStep('beans');
             }}
           />
@@ -76,10 +73,10 @@ export function Welcome({ onDone }: { readonly onDone: () => void }) {
     case 'beans':
       return (
         <Question number={3} title="Which beans do you have?" onSkip={onDone}>
-          <LotForm
+          <LotQuestion
             onSave={async (facts) => {
               await addLot(database(), facts);
-              onDone();
+              location.assign('/plan/');
             }}
           />
         </Question>
@@ -96,9 +93,9 @@ interface QuestionProps {
 
 function Question({ number, title, onSkip, children }: QuestionProps) {
   return (
-    <section className="max-w-xl py-10">
+    <section className="max-w-2xl py-8">
       <p className="text-husk">{number} of 3</p>
-      <h1 className="mb-6 text-4xl">{title}</h1>
+      <h1 className="mb-5 text-4xl">{title}</h1>
       {children}
       <div className="mt-6">
         <Button variant="quiet" onClick={onSkip}>

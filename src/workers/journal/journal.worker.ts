@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { caseOf, diagnose, interviewFor } from '@/core/diagnose';
 import { journalSpans } from '@/core/journal';
+import { localDay } from '@/core/units';
 import { GanderDatabase } from '@/store/database';
 import { journalRows } from '@/store/journalRows';
 import { caseFactsIn, caseFactsOf, type LearningData, learningData } from '@/store/learning';
@@ -28,7 +29,10 @@ const journal: JournalContract = {
     const rows = await journalRows(open(name));
     learning = undefined;
     const days = new Map<string, number>();
-    for (const { createdAt } of rows) days.set(createdAt.slice(0, 10), (days.get(createdAt.slice(0, 10)) ?? 0) + 1);
+    for (const { createdAt } of rows) {
+      const day = localDay(createdAt);
+      days.set(day, (days.get(day) ?? 0) + 1);
+    }
     return {
       rows,
       tags: [...new Set(rows.flatMap(({ tags }) => tags))].sort(),

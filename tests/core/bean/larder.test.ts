@@ -86,9 +86,12 @@ describe('density and measures', () => {
     assert.equal(densityOf({}), undefined);
   });
   it('weighs cups and spoons by the density, scoops as they were weighed', () => {
-    const { cup, spoon, scoop } = measuresOf({ gramsPerMl: 0.7, scoopGrams: 12.5 });
-    assert.deepEqual([cup, spoon, scoop], [168, 10.5, 12.5]);
-    assert.equal(measuresOf({}).scoop, undefined);
+    const { cup, spoon, scoop } = measuresOf({ gramsPerMl: 0.7, scoopGrams: 12.5 }, 'g');
+    assert.deepEqual([cup, spoon, scoop], [175, 10.5, 12.5]);
+    // Two tablespoons where none was weighed; roasted to light 0.42 g/ml.
+    assert.equal(measuresOf({}, 'oz').scoop, 21);
+    assert.equal(measuresOf({}, 'oz').cup?.toFixed(1), '165.9');
+    assert.equal(measuresOf({}, 'g', 1).tablespoon?.toFixed(2), '6.30');
   });
 });
 
@@ -122,7 +125,7 @@ describe('samples', () => {
       read.value.map(({ name, origin, process, grams }) => [name, origin, process, Math.round(grams)]),
       [
         ['Kite Hill', 'Ethiopia', 'natural', 100],
-        ['Three Herons', 'Rwanda', 'washed', 250],
+        ['Three Herons', 'Rwanda', 'other', 250],
         ['Rain Ladder', '', 'wetHulled', 113],
       ],
     );

@@ -7,6 +7,7 @@ import {
   controlSchema,
   controlsOf,
   coolDownMinOf,
+  coolsForS,
   initialValue,
   judgeBatch,
   largestGramsOf,
@@ -23,9 +24,19 @@ describe('the figures of gear', () => {
     assert.deepEqual([usualGramsOf(popper), largestGramsOf(popper), coolDownMinOf(popper)], [80, 120, 22.5]);
     const own = { ...popper, usualGrams: 95, largestGrams: 100, coolDownMin: 12 };
     assert.deepEqual([usualGramsOf(own), largestGramsOf(own), coolDownMinOf(own)], [95, 100, 12]);
-    assert.equal(usualGramsOf({ ...popper, largestGrams: 60 }), 60, 'never above its largest');
+    assert.equal(usualGramsOf({ ...popper, largestGrams: 60 }), 50, 'well within its largest');
     assert.equal(controlsOf(popper), methodOf('hotAirPopper').controls);
     assert.deepEqual(controlsOf({ ...popper, controls: [] }), []);
+  });
+});
+
+describe('cooling', () => {
+  it('counts down from the pull to nothing', () => {
+    const own = { ...popper, coolDownMin: 12 };
+    assert.deepEqual(
+      [0, 5, 12, 60].map((minutes) => coolsForS(own, 0, minutes * 60_000)),
+      [720, 420, 0, 0],
+    );
   });
 });
 
@@ -56,10 +67,12 @@ describe('batch size', () => {
     assert.deepEqual(judgeBatch({ ...popper, largestGrams: 100 }, 110), { kind: 'aboveLargest', largestGrams: 100 });
     assert.deepEqual(judgeBatch(popper, 5000), { kind: 'absurd', mostGrams: 120 });
   });
-  it('of fresh gear begins at the usual amount and is raised in small steps, within its largest', () => {
+  it('of fresh gear begins at the usual amount and is raised in small steps, never within a tenth of its largest', () => {
     assert.deepEqual(nextBatchToTry(popper, []), { grams: 80, stepGrams: 10 });
     assert.deepEqual(nextBatchToTry(popper, [80, 90]), { grams: 100, stepGrams: 10 });
-    assert.deepEqual(nextBatchToTry(popper, [118]), { grams: 120, stepGrams: 10 });
+    // Largest 120 g: nothing above 105 g is proposed.
+    assert.deepEqual(nextBatchToTry(popper, [98]), { grams: 105, stepGrams: 10 });
+    assert.equal(nextBatchToTry(popper, [118]), undefined);
     assert.equal(nextBatchToTry(popper, [80, 80, 85, 90, 90]), undefined, 'by then the person knows');
   });
 });

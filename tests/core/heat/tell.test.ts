@@ -28,6 +28,9 @@ describe('with no mark pressed, the clock alone speaks', () => {
       lines: [{ draft: { kind: 'mark', milestone: 'firstCrack' }, atS: 215 }],
     });
   });
+  it('asks for first crack once even that is later than usual', () => {
+    assert.match(first({ nowS: 420 })?.text ?? '', /^First crack is usually here by 6:\d\d\./);
+  });
   it('rests a minute after an answer, and goes on from what was seen', () => {
     const green = entry(215, { kind: 'colour', tone: 0 });
     assert.deepEqual(texts({ nowS: 230, entries: [green] }), []);

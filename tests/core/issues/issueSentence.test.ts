@@ -6,9 +6,9 @@ const path = ['lots', 2, 'name'];
 const every: Record<Issue['code'], [Issue, string]> = {
   empty: [{ code: 'empty', path, expected: 'a name' }, 'Fill this in: a name.'],
   notANumber: [{ code: 'notANumber', path, text: 'x', example: '80 g' }, '“x” is not an amount. Write it like 80 g.'],
-  twoMeanings: [
-    { code: 'twoMeanings', path, text: '1,500', first: '1500', second: '1.5' },
-    '“1,500” could be 1500 or 1.5. Write it without the mark in between, or with a unit.',
+  noSpan: [
+    { code: 'noSpan', path: [], text: '3 mugs a day' },
+    '“3 mugs a day”: for how long? Write it like “3 mugs a day for a week”.',
   ],
   unknownUnit: [
     { code: 'unknownUnit', path, unit: 'st', known: ['g', 'oz'] },

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { reckonedJars, stockAhead, windowDays } from '@/core/plan';
+import { batchesWithin, parseUse, reckonedJars, stockAhead, windowDays } from '@/core/plan';
 import { drinkingWindow } from '@/core/shelf';
 
 describe('rest (handbook, section 8)', () => {
@@ -104,4 +104,102 @@ describe('jars reckoned from the journal', () => {
     assert.deepEqual(jars, [{ grams: 150, readyDay: 0, lastDay: 40 }]);
     assert.throws(() => reckonedJars([], 0, 'usual'), { message: 'gramsPerDay must be above 0 g, got 0 g' });
   });
+});
+
+describe('roast days ahead', () => {
+  // 30 g a day, 70 g a batch, two days of rest, drunk within 21 days to count as fresh.
+  const question = { gramsPerDay: 30, roastGrams: 70, restDays: 2, lastDays: 42, freshDays: 21, jars: [] };
+  it('are few where several batches stay fresh', () => {
+    const one = stockAhead(question);
+    const few = stockAhead({ ...question, fewDays: true, mostBatches: 4 });
+    assert.ok(one.roastDays.length >= 10, `${one.roastDays.length} days with a batch at a time`);
+    // Four batches are 280 g, nine days and a third.
+    assert.deepEqual(few.roasts[0], { day: 0, batches: 4 });
+    assert.ok(few.roastDays.length <= 3, few.roastDays.join(', '));
+    assert.ok(few.days.slice(2).every(({ shortGrams }) => shortGrams <= 1));
+  });
+  it('never hold more than is drunk fresh', () => {
+    // Ten grams a day: 70 g last a week, so of twenty batches that there is time for only two stay within 21 days.
+    const [first] = stockAhead({ ...question, gramsPerDay: 10, fewDays: true, mostBatches: 20 }).roasts;
+    assert.deepEqual(first, { day: 0, batches: 2 });
+  });
+  it('are only those of the week that may be, with what carries over to the next', () => {
+    // Today is a Thursday; roasting on Saturdays, days 2, 9, 16 and 23.
+    const plan = stockAhead({ ...question, mostBatches: 6, mayRoast: (day) => day % 7 === 2 });
+    assert.deepEqual(plan.roastDays, [2, 9, 16, 23]);
+    // Nothing is there until the first has rested, on day 4; a week from then on is 210 g, three batches.
+    assert.ok(plan.days.slice(0, 4).every(({ shortGrams }) => shortGrams === 30));
+    assert.ok(plan.days.slice(4).every(({ shortGrams }) => shortGrams <= 1));
+    assert.deepEqual(plan.roasts[0], { day: 2, batches: 3 });
+  });
+  it('follow guests and holidays', () => {
+    const jars = [{ grams: 300, readyDay: 0, lastDay: 40 }];
+    const usual = stockAhead({ ...question, jars });
+    const guests = stockAhead({ ...question, jars, gramsOn: (day) => (day === 3 || day === 4 ? 130 : 30) });
+    const away = stockAhead({ ...question, jars, gramsOn: (day) => (day < 14 ? 0 : 30) });
+    assert.equal(usual.runsOutDay, 10);
+    assert.equal(guests.runsOutDay, 4);
+    assert.equal(away.runsOutDay, 24);
+    assert.ok((guests.roastDays[0] ?? 99) < (usual.roastDays[0] ?? 0));
+  });
+  it('end, and refuse what is no number of batches', () => {
+    assert.throws(() => stockAhead({ ...question, mostBatches: 0 }), /mostBatches must be 1 or more, got 0/);
+    assert.deepEqual(stockAhead({ ...question, mayRoast: () => false }).roasts, []);
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 5, max: 300 }),
+        fc.integer({ min: 1, max: 8 }),
+        fc.array(fc.integer({ min: 0, max: 6 }), { maxLength: 7 }),
+        fc.boolean(),
+        (gramsPerDay, mostBatches, weekdays, fewDays) => {
+          const plan = stockAhead({
+            ...question,
+            gramsPerDay,
+            mostBatches,
+            fewDays,
+            mayRoast: (day) => weekdays.length === 0 || weekdays.includes(day % 7),
+          });
+          for (const { day, batches } of plan.roasts) {
+            assert.ok(batches >= 1 && batches <= mostBatches);
+            assert.ok(weekdays.length === 0 || weekdays.includes(day % 7));
+          }
+        },
+      ),
+      { seed: 11, numRuns: 200 },
+    );
+  });
+  it('have so many batches as fit into the time', () => {
+    // Roasts of 6 minutes with 20 to cool: 6, 32, 58, 84 and 110 minutes.
+    assert.deepEqual(
+      [1, 31, 32, 90, 120].map((minutes) => batchesWithin(minutes, 360, 20)),
+      [1, 1, 2, 4, 5],
+    );
+  });
+});
+
+describe('what is used', () => {
+  const basis = {
+    unit: 'g',
+    of: 'roasted',
+    lot: {},
+    shade: 4,
+    mugGrams: 14.4,
+    dayGrams: 29,
+    jarGrams: 68,
+    nowMs: 0,
+  } as const;
+  const cases = [
+    ['29 g', 29],
+    ['29 g a day', 29],
+    ['2 mugs a day', 28.8],
+    ['two mugs', 28.8],
+    ['250 g a week', 250 / 7],
+    ['half a pound a week', 226.796 / 7],
+    ['a pound per week', 453.592 / 7],
+  ] as const;
+  for (const [text, grams] of cases)
+    it(`“${text}” is ${grams.toFixed(1)} g a day`, () => {
+      const read = parseUse(text, basis);
+      assert.ok(read.ok && Math.abs(read.value - grams) < 0.01, read.ok ? `${read.value}` : 'not understood');
+    });
 });

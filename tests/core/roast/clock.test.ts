@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { clockJumpMs, elapsedS, finalShade, isUnderWay, roastedGrams } from '@/core/roast';
+import { clockJumpMs, elapsedS, finalShade, isUnderWay, momentMs, pulledMs, roastedGrams } from '@/core/roast';
 import { mark, pull, roastOf } from '../build.ts';
 
 const chargedMs = Date.parse('2026-11-24T10:00:00Z');
@@ -18,6 +18,14 @@ describe('the clock', () => {
       assert.equal(elapsedS({ ...roast, clockShiftMs: jumpMs }, nowMs), 60);
       assert.equal(clockJumpMs({ ...roast, clockShiftMs: jumpMs }, nowMs, 60_000), 0);
     }
+  });
+  it('knows the moment of a time of the roast, as the device’s clock is set now', () => {
+    const roast = roastOf([mark(240, 'firstCrack'), pull(320)], { clockShiftMs: 5000 });
+    assert.equal(momentMs(roast, 240), chargedMs + 245_000);
+    assert.equal(elapsedS(roast, momentMs(roast, 240) ?? 0), 240);
+    assert.equal(pulledMs(roast), chargedMs + 325_000);
+    assert.equal(pulledMs(roastOf([])), undefined);
+    assert.equal(momentMs(roastOf([], { chargedAt: undefined }), 240), undefined);
   });
   it('leaves drift of less than two seconds alone', () =>
     assert.equal(clockJumpMs(roastOf([]), chargedMs + 61_500, 60_000), 0));

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { parsePrice } from '@/core/cost';
 import { issueSentence, type Result } from '@/core/issues';
 import {
   currencies,
@@ -27,7 +28,7 @@ describe('money', () => {
     assert.equal(said(parseMoney('', 'GBP')), 'Fill this in: an amount such as 12.50.');
     assert.equal(said(parseMoney('cheap', 'GBP')), '“cheap” is not an amount. Write it like 12.50.');
     assert.equal(said(parseMoney('-3', 'GBP')), '-£3.00 is outside what can be: between £0.00 and £100,000.00.');
-    assert.match(String(said(parseMoney('1,500', 'GBP'))), /could be 1500 or 1.5/);
+    assert.equal(said(parseMoney('1,500', 'GBP')), 150_000);
   });
   it('is written the way of its currency, and read back from its own field', () => {
     assert.equal(formatMoney(1250, 'GBP'), '£12.50');
@@ -62,5 +63,34 @@ describe('temperatures', () => {
     assert.equal(formatTemperature(200, 'F'), '392 °F');
     assert.equal(formatDegrees(10, 'F'), '18 °F');
     assert.equal(formatDegrees(10, 'C'), '10 °C');
+  });
+});
+
+describe('prices', () => {
+  const cases: readonly (readonly [string, 'g' | 'oz', number])[] = [
+    ['18', 'g', 1800],
+    ['18', 'oz', 3968.3],
+    ['12.50 for 250 g', 'g', 5000],
+    ['12,50 / 250g', 'g', 5000],
+    ['£9 a pound', 'g', 1984.2],
+    ['9 per lb', 'oz', 1984.2],
+    ['20 a kilo', 'oz', 2000],
+    ['4 for 8', 'oz', 1763.7],
+  ];
+  for (const [text, unit, perKg] of cases)
+    it(`“${text}” in ${unit} is ${perKg} pence a kilogram`, () => {
+      const read = parsePrice(text, 'GBP', unit);
+      assert.ok(read.ok && Math.abs(read.value - perKg) < 0.1, read.ok ? String(read.value) : 'not understood');
+    });
+  it('say what is wrong, and know the small coin', () => {
+    assert.equal(parsePrice('cheap', 'GBP', 'g').ok, false);
+    assert.equal(parsePrice('12 for nothing', 'GBP', 'g').ok, false);
+    for (const [text, currency] of [
+      ['30p', 'GBP'],
+      ['0,30', 'EUR'],
+      ['30 ct', 'EUR'],
+      ['30¢', 'USD'],
+    ] as const)
+      assert.deepEqual(parseMoney(text, currency), { ok: true, value: 30 }, text);
   });
 });

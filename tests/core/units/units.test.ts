@@ -7,6 +7,7 @@ import {
   formatSpan,
   formatWeight,
   GRAMS_PER_OUNCE,
+  localDay,
   parseClock,
   parseNumber,
   parseWeight,
@@ -33,7 +34,6 @@ describe('parseNumber', () => {
     ['1.234,5', 1234.5],
     ['1.234.567', 1234567],
     ['0.125', 0.125],
-    ['1,500', undefined],
     ['1.2.3', undefined],
     ['12,34.5', undefined],
     ['1/0', undefined],
@@ -43,11 +43,12 @@ describe('parseNumber', () => {
   for (const [text, expected] of cases)
     it(`reads “${text}” as ${expected ?? 'no number'}`, () => assert.equal(valueIn(parseNumber(text)), expected));
 
-  it('asks which of two meanings a lone mark before three digits has', () => {
-    const parsed = parseNumber('1,500');
-    assert.deepEqual(parsed.ok ? [] : parsed.issues, [
-      { code: 'twoMeanings', path: [], text: '1,500', first: '1500', second: '1.5' },
-    ]);
+  it('tells by the place where a lone mark before three digits stands', () => {
+    const read = (text: string, mark: '.' | ',') => valueIn(parseNumber(text, '80', mark));
+    assert.deepEqual(
+      [read('1,500', '.'), read('1.500', '.'), read('1,500', ','), read('1.500', ',')],
+      [1500, 1.5, 1.5, 1500],
+    );
   });
 
   it('reads back every plain decimal, with either mark', () => {
@@ -91,10 +92,8 @@ describe('parseWeight', () => {
     assert.equal(sentenceOf(parseWeight('-5', 'g', { range })), '-5 g is outside what can be: between 1 g and 5 kg.');
     assert.equal(sentenceOf(parseWeight('3 stone', 'g')), '“stone” is no unit known here. Use g, kg, oz, lb.');
     assert.equal(sentenceOf(parseWeight('a handful', 'g')), '“a handful” is not an amount. Write it like 80 g.');
-    assert.equal(
-      sentenceOf(parseWeight('1,500', 'g')),
-      '“1,500” could be 1500 or 1.5. Write it without the mark in between, or with a unit.',
-    );
+    assert.equal(valueIn(parseWeight('1,500', 'g')), 1500);
+    assert.equal(valueIn(parseWeight('1,500 kg', 'g', { decimalMark: ',' })), 1500);
   });
   it('reads back what it writes, within what is shown', () => {
     fc.assert(
@@ -152,4 +151,26 @@ describe('clock', () => {
       { seed: 3 },
     );
   });
+});
+
+describe('the household’s own day', () => {
+  const zones = [
+    // Half past six in the evening of 30 November in Los Angeles is already December in Greenwich.
+    ['America/Los_Angeles', '2026-12-01T02:30:00.000Z', '2026-11-30'],
+    ['Pacific/Auckland', '2026-11-30T12:30:00.000Z', '2026-12-01'],
+    ['Europe/London', '2026-11-30T23:59:59.999Z', '2026-11-30'],
+    ['Asia/Kolkata', '2026-11-30T18:29:59.999Z', '2026-11-30'],
+    ['Asia/Kolkata', '2026-11-30T18:30:00.000Z', '2026-12-01'],
+  ] as const;
+  for (const [zone, at, day] of zones)
+    it(`${at} in ${zone} is ${day}`, () => {
+      const before = process.env.TZ;
+      process.env.TZ = zone;
+      try {
+        assert.equal(localDay(at), day);
+      } finally {
+        if (before === undefined) delete process.env.TZ;
+        else process.env.TZ = before;
+      }
+    });
 });

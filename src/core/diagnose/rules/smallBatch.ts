@@ -1,7 +1,10 @@
 import type { Rule } from '../rule.ts';
 import { fact, spanSign } from '../signs.ts';
+import { fromStart, sizedHeat } from '../sizing.ts';
 
 const SMALL = 0.88;
+/** Below this share of the usual batch it was meant as a test, and three times as much is no answer. Ours. */
+const TEST = 0.6;
 
 export const smallBatch: Rule = {
   id: 'smallBatch',
@@ -19,8 +22,11 @@ export const smallBatch: Rule = {
     ];
   },
   says: () => 'The small batch ran ahead of the gear’s usual heat.',
-  propose: (its) => ({
-    change: { kind: 'grams', byGrams: Math.max(5, Math.round((its.usualGrams - its.roast.greenGrams) / 5) * 5) },
-    question: 'The usual batch again?',
-  }),
+  propose: (its) =>
+    its.roast.greenGrams < its.usualGrams * TEST
+      ? { ...sizedHeat(its, -1, fromStart, 'toFirstCrack'), question: 'Less heat under a small batch?' }
+      : {
+          change: { kind: 'grams', byGrams: Math.max(5, Math.round((its.usualGrams - its.roast.greenGrams) / 5) * 5) },
+          question: 'The usual batch again?',
+        },
 };

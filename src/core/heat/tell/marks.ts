@@ -36,7 +36,9 @@ function hotterThanCrack(at: HeatSituation): Telling | undefined {
 export function marks(at: HeatSituation): Telling[] {
   const milestone = awaited(at);
   if (!milestone) return [];
-  const lateS = at.usual[milestone].lateS;
+  // Nobody marked anything, and even first crack's time is past: then that is what is missing.
+  const missing = at.nowS >= at.usual.firstCrack.lateS ? 'firstCrack' : milestone;
+  const lateS = at.usual[missing].lateS;
   const hot = hotterThanCrack(at);
   if (hot && !lookedWithinS(at.live, at.nowS, RESTS_S)) return [hot];
   const title = capital(milestoneNames[milestone]);
@@ -44,9 +46,9 @@ export function marks(at: HeatSituation): Telling[] {
     if (lookedWithinS(at.live, at.nowS, RESTS_S)) return [];
     return [
       {
-        key: `late:${milestone}${Math.floor((at.nowS - lateS) / RESTS_S)}`,
+        key: `late:${missing}${Math.floor((at.nowS - lateS) / RESTS_S)}`,
         level: 'ask',
-        text: `${title} is usually here by ${formatClock(lateS)}. What do the beans look like now?`,
+        text: `${capital(milestoneNames[missing])} is usually here by ${formatClock(lateS)}. What do the beans look like now?`,
         answers: lookAnswers(at.nowS),
       },
     ];

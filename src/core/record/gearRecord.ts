@@ -1,0 +1,141 @@
+import { mean, median, pairs, quantile } from 'd3-array';
+import { type HeatControl, heatControl, heatNear, settingAt } from '../diagnose/index.ts';
+import { controlsOf, type Gear } from '../gear/index.ts';
+import {
+  finalShade,
+  liveEntries,
+  milestonesOf,
+  momentMs,
+  pulledMs,
+  pullsOf,
+  type Roast,
+  roastedGrams,
+} from '../roast/index.ts';
+import { lossPercent, type ShadeNumber, shadeNumbers } from '../shade/index.ts';
+
+/** The middle of some roasts and where four of five of them lie. */
+export interface Spread {
+  readonly median: number;
+  /** The tenth and the ninetieth of a hundred; the ends where there are fewer than five. */
+  readonly low: number;
+  readonly high: number;
+  readonly count: number;
+}
+
+/** What a household's roasts say of one piece of gear. */
+export interface GearRecord {
+  readonly roasts: number;
+  /** Seconds from charge. */
+  readonly times: Readonly<Record<'yellow' | 'firstCrack' | 'pull', Spread | undefined>>;
+  /** Per cent of green, by the shade as it turned out; staged pulls are left out. */
+  readonly losses: readonly { readonly shade: ShadeNumber; readonly percent: Spread }[];
+  /** The setting of the heat that it usually has, by stretch; undefined where none was ever noted. */
+  readonly heat:
+    | { readonly control: HeatControl; readonly drying: string; readonly browning: string; readonly afterCrack: string }
+    | undefined;
+  /** Minutes from a pull to the next beans in, where that was within an hour and a half. */
+  readonly betweenMin: Spread | undefined;
+  /** Green in it, grams. */
+  readonly greenGrams: Spread | undefined;
+  /** The roast with the most stars, the newest of equals; undefined where none has any. */
+  readonly best: Roast | undefined;
+}
+
+/** Longer than this between two roasts nobody was waiting for it to cool, minutes. */
+const SAME_SITTING_MIN = 90;
+const ENOUGH_FOR_QUANTILES = 5;
+
+/** Gathers it from the roasts on the gear that came to a pull; of any order. */
+export function gearRecord(gear: Pick<Gear, 'method' | 'controls'>, all: readonly Roast[]): GearRecord {
+  const roasts = all
+    .map((roast) => ({ roast, live: liveEntries(roast.entries), reached: milestonesOf(liveEntries(roast.entries)) }))
+    .filter(({ reached }) => reached.pull !== undefined)
+    .sort((a, b) => (a.roast.createdAt < b.roast.createdAt ? 1 : -1));
+  const times = (milestone: 'yellow' | 'firstCrack' | 'pull') =>
+    spreadOf(roasts.flatMap(({ reached }) => reached[milestone] ?? []));
+  return {
+    roasts: roasts.length,
+    times: { yellow: times('yellow'), firstCrack: times('firstCrack'), pull: times('pull') },
+    losses: lossesOf(roasts.map(({ roast }) => roast)),
+    heat: heatOf(heatControl(controlsOf(gear)), roasts),
+    betweenMin: spreadOf(waitsOf(roasts)),
+    greenGrams: spreadOf(roasts.map(({ roast }) => roast.greenGrams)),
+    best: roasts.reduce<Roast | undefined>(
+      (best, { roast }) => ((roast.stars ?? 0) > (best?.stars ?? 0) ? roast : best),
+      undefined,
+    ),
+  };
+}
+
+function spreadOf(values: readonly number[]): Spread | undefined {
+  const middle = median(values);
+  if (middle === undefined) return undefined;
+  const few = values.length < ENOUGH_FOR_QUANTILES;
+  return {
+    median: middle,
+    low: quantile(values, few ? 0 : 0.1) ?? middle,
+    high: quantile(values, few ? 1 : 0.9) ?? middle,
+    count: values.length,
+  };
+}
+
+function lossesOf(roasts: readonly Roast[]): GearRecord['losses'] {
+  return shadeNumbers.flatMap((shade) => {
+    const percents = roasts.flatMap((roast) => {
+      const roasted = roastedGrams(roast);
+      const counts = roasted !== undefined && roasted <= roast.greenGrams && pullsOf(roast).length === 1;
+      return counts && finalShade(roast) === shade ? [lossPercent(roast.greenGrams, roasted)] : [];
+    });
+    const percent = spreadOf(percents);
+    return percent ? [{ shade, percent }] : [];
+  });
+}
+
+type Finished = { roast: Roast; live: ReturnType<typeof liveEntries>; reached: ReturnType<typeof milestonesOf> };
+
+/** By the roasts in which it was moved at all: where nobody noted a setting, nobody knows it. */
+function heatOf(control: HeatControl | undefined, roasts: readonly Finished[]): GearRecord['heat'] {
+  if (!control) return undefined;
+  const noted = roasts.filter(({ live }) =>
+    live.some((entry) => entry.kind === 'move' && entry.control === control.id),
+  );
+  const usual = (
+    from: (reached: Finished['reached']) => number | undefined,
+    to: (r: Finished['reached']) => number | undefined,
+  ) => {
+    const steps = mean(
+      noted.flatMap(({ live, reached }) => {
+        const [a, b] = [from(reached), to(reached)];
+        return a === undefined || b === undefined || b <= a ? [] : [heatNear(live, control, a, b)];
+      }),
+    );
+    return steps === undefined ? '' : String(settingAt(control, Math.round(steps)));
+  };
+  const heat = {
+    control,
+    drying: usual(
+      () => 0,
+      ({ yellow }) => yellow,
+    ),
+    browning: usual(
+      ({ yellow }) => yellow,
+      ({ firstCrack }) => firstCrack,
+    ),
+    afterCrack: usual(
+      ({ firstCrack }) => firstCrack,
+      ({ pull }) => pull,
+    ),
+  };
+  return heat.drying || heat.browning || heat.afterCrack ? heat : undefined;
+}
+
+/** Minutes between a pull and the next charge of the same sitting; `roasts` newest first. */
+function waitsOf(roasts: readonly Finished[]): number[] {
+  const spans = roasts.flatMap(({ roast }) => {
+    const [charged, pulled] = [momentMs(roast, 0), pulledMs(roast)];
+    return charged === undefined || pulled === undefined ? [] : [{ charged, pulled }];
+  });
+  return pairs(spans, (later, earlier) => (later.charged - earlier.pulled) / 60_000).filter(
+    (waitMin) => waitMin >= 0 && waitMin <= SAME_SITTING_MIN,
+  );
+}

@@ -1,0 +1,1 @@
+export { type GearRecord, gearRecord, type Spread } from './gearRecord.ts';

@@ -1,0 +1,37 @@
+import { type LossRecord, type PullRecord, pullRecordOf } from '@/core/plan';
+import { finalShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import { lossPercent } from '@/core/shade';
+import type { GanderDatabase } from './database.ts';
+import { gearRoasts } from './roasting.ts';
+
+/** Older roasts than so many say little about the gear as it is now. */
+const MOST_ROASTS = 100;
+
+/** What the earlier roasts on a piece of gear say for the next one on it. */
+export interface GearRecords {
+  readonly last: Roast | undefined;
+  readonly losses: readonly LossRecord[];
+  readonly pulls: readonly PullRecord[];
+  /** Green of each, newest first, grams. */
+  readonly greenGrams: readonly number[];
+}
+
+/** Reads them, newest first. Losses are of those that were weighed whole and whose shade was looked at. */
+export async function gearRecords(db: GanderDatabase, gearId: string): Promise<GearRecords> {
+  const roasts = await gearRoasts(db, gearId).limit(MOST_ROASTS).toArray();
+  const lots = await db.lots.bulkGet([...new Set(roasts.map((roast) => roast.lotId))]);
+  const moisture = new Map(lots.flatMap((lot) => (lot ? [[lot.id as string, lot.moisturePercent]] : [])));
+  return {
+    last: roasts[0],
+    losses: roasts.flatMap((roast) => lossRecordOf(roast, gearId, moisture.get(roast.lotId))),
+    pulls: roasts.flatMap((roast) => pullRecordOf(roast) ?? []),
+    greenGrams: roasts.map((roast) => roast.greenGrams),
+  };
+}
+
+function lossRecordOf(roast: Roast, gearId: string, moisturePercent: number | undefined): LossRecord[] {
+  const [roasted, shade, pulls] = [roastedGrams(roast), finalShade(roast), pullsOf(roast)];
+  // A staged pull has several shades, so its loss speaks of none of them.
+  if (roasted === undefined || shade === undefined || pulls.length > 1 || roasted > roast.greenGrams) return [];
+  return [{ gearId, lotId: roast.lotId, shade, moisturePercent, lossPercent: lossPercent(roast.greenGrams, roasted) }];
+}

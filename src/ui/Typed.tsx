@@ -1,0 +1,25 @@
+interface TypedProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onType: (text: string) => void;
+  readonly onLeave?: () => void;
+}
+
+/** Narrower than this it is no field, and so wide is a letter of the heading's face, in the width of its 0. */
+const LEAST_CH = 5;
+const CH_PER_LETTER = 0.9;
+
+/** One underlined part of a sentence that is typed, as wide as its words: "3 mugs a day for a week" is an amount too. */
+export function Typed({ label, value, onType, onLeave }: TypedProps) {
+  return (
+    <input
+      aria-label={label}
+      className="choice max-w-full"
+      style={{ width: `calc(${Math.max(LEAST_CH, value.length * CH_PER_LETTER)}ch + 8px)` }}
+      value={value}
+      onFocus={(event) => event.target.select()}
+      onChange={(event) => onType(event.target.value)}
+      onBlur={onLeave}
+    />
+  );
+}

@@ -1,0 +1,113 @@
+import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { type Ahead, gramsADay } from '@/core/household';
+import type { Result } from '@/core/issues';
+import { batchesWithin, MOST_DAY_BATCHES, parseUse, type StockPlan, stockAhead, windowDays } from '@/core/plan';
+import { drinkingWindow } from '@/core/shelf';
+import { localDay, parseWeight } from '@/core/units';
+import { database } from '@/store/current';
+import type { LotStock } from '@/store/larder';
+import { saveHousehold } from '@/store/settings';
+import { type JarNow, onShelf, stockJars } from '@/store/shelf';
+import type { UsualBatch } from '@/store/usualBatch';
+import { amountBasis } from './amountBasis';
+import { useHousehold, useWords } from './useHousehold';
+
+export interface AheadData {
+  readonly jars: readonly JarNow[];
+  readonly lots: readonly LotStock[];
+  readonly usual: UsualBatch;
+}
+
+/** What a household that never said anything of it plans by: few days, and two hours at most. */
+const PLAIN: Ahead = { weekdays: [], minutesADay: 120, guests: [], away: [] };
+/** Less than this is no batch of anything. */
+const LEAST_GREEN_GRAMS = 30;
+const ROAST_RANGE = { leastGrams: 5, mostGrams: 5000 };
+
+export type AheadModel = ReturnType<typeof useAhead>;
+
+/** The four weeks as they are planned from use, stock and the days that were chosen. */
+export function useAhead({ jars, lots, usual }: AheadData) {
+  const household = useHousehold();
+  const words = useWords();
+  const [useText, setUseText] = useState<string>();
+  const [roastText, setRoastText] = useState<string>();
+  const settings = household.ahead ?? PLAIN;
+  const shownUse = useText ?? `${words.weight(household.gramsPerPersonDay)} a day`;
+  const basis = amountBasis(household, {
+    of: 'roasted',
+    lot: {},
+    shade: usual.shade,
+    jarGrams: usual.roastedGrams,
+  });
+  const use: Result<number> = parseUse(shownUse, basis);
+  const shownRoast = roastText ?? words.weight(usual.roastedGrams);
+  const roast = parseWeight(shownRoast, words.weightUnit, { range: ROAST_RANGE });
+  const gramsPerDay = gramsADay(use.ok ? { ...household, gramsPerPersonDay: use.value } : household);
+  const roastGrams = roast.ok ? roast.value : usual.roastedGrams;
+  const mostBatches = Math.min(MOST_DAY_BATCHES, batchesWithin(settings.minutesADay, usual.roastS, usual.coolDownMin));
+  const today = new Date();
+  const date = (day: number) => addDays(today, day);
+  const covers = ({ from, to }: { readonly from: string; readonly to: string }, day: number) => {
+    const iso = localDay(date(day));
+    return iso >= from && iso <= to;
+  };
+  const plan: StockPlan = stockAhead({
+    jars: stockJars(onShelf(jars), today.getTime()),
+    gramsPerDay,
+    gramsOn: (day) => {
+      const more = settings.guests.filter((each) => covers(each, day));
+      const guests = more.reduce((sum, each) => sum + each.grams / daysOf(each), 0);
+      return (settings.away.some((each) => covers(each, day)) ? 0 : gramsPerDay) + guests;
+    },
+    roastGrams,
+    ...windowDays(usual.shade, household.restSchool),
+    freshDays: drinkingWindow(usual.shade, household.restSchool).bestDays,
+    mostBatches,
+    fewDays: settings.weekdays.length === 0,
+    mayRoast: (day) => settings.weekdays.length === 0 || settings.weekdays.includes(date(day).getDay()),
+  });
+  return {
+    household,
+    settings,
+    usual,
+    plan,
+    date,
+    gramsPerDay,
+    roastGrams,
+    /** Green of one batch, by how what it gives was changed. */
+    greenGrams: usual.greenGrams * (roastGrams / usual.roastedGrams),
+    mostBatches,
+    basis,
+    /** What to roast next: the beans that are roasted most, while there are enough of them. */
+    nextLot: lots.filter(({ leftGrams }) => leftGrams >= LEAST_GREEN_GRAMS).sort((a, b) => b.roasts - a.roasts)[0]?.lot,
+    headline: headline(plan, date),
+    use: { text: shownUse, read: use, type: setUseText },
+    roast: { text: shownRoast, read: roast, type: setRoastText },
+    keepUse: () => {
+      // A figure that nobody touched is not rounded by being looked at.
+      if (!use.ok || useText === undefined) return;
+      void saveHousehold(database(), { gramsPerPersonDay: Math.round(use.value * 10) / 10 });
+      setUseText(undefined);
+    },
+    /** From what it is at that moment: two changes in quick succession are two changes. */
+    change: (next: (ahead: Ahead) => Partial<Ahead>) =>
+      void saveHousehold(database(), ({ ahead = PLAIN }) => ({ ahead: { ...ahead, ...next(ahead) } })),
+  };
+}
+
+/** Days of a span, both ends counted. */
+export function daysOf({ from, to }: { readonly from: string; readonly to: string }): number {
+  return Math.max(1, differenceInCalendarDays(parseISO(to), parseISO(from)) + 1);
+}
+
+function headline({ roastDays: [next], runsOutDay }: StockPlan, date: (day: number) => Date): string {
+  if (next === undefined)
+    return runsOutDay === undefined
+      ? 'There is coffee for four weeks; no roast is due.'
+      : 'No day is left on which a roast would help in time.';
+  const when = next === 0 ? 'today' : next === 1 ? 'tomorrow' : `on ${format(date(next), 'EEEE d MMMM')}`;
+  if (runsOutDay === 0) return `Nothing rested is left. Roast ${when}.`;
+  return `Roast ${when}: what has rested lasts until ${runsOutDay === 1 ? 'today' : format(date((runsOutDay ?? 1) - 1), 'EEEE d MMMM')}.`;
+}

@@ -1,0 +1,81 @@
+import { format } from 'date-fns';
+import { mugsIn } from '@/core/household';
+import { localDay } from '@/core/units';
+import { database } from '@/store/current';
+import { addBatches } from '@/store/days';
+import { say } from '@/store/notices';
+import { Button } from '@/ui/Button';
+import type { AheadData, AheadModel } from '@/ui/useAhead';
+import { useWords } from '@/ui/useHousehold';
+
+/** The days to roast on with what each gives, and whether the green lasts. */
+export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
+  const words = useWords();
+  const { plan, date, roastGrams, greenGrams, household, usual, nextLot: lot } = ahead;
+  const all = plan.roasts.reduce((sum, { batches }) => sum + batches, 0);
+  const left = data.lots.reduce((sum, { leftGrams }) => sum + Math.max(0, leftGrams), 0);
+  const put = async (day: number, batches: number) => {
+    if (!lot || !usual.gear) return;
+    const batch = {
+      lotId: lot.id,
+      gearId: usual.gear.id,
+      greenGrams: Math.round(greenGrams * 10) / 10,
+      shade: usual.shade,
+    };
+    try {
+      const change = await addBatches(database(), localDay(date(day)), Array(batches).fill(batch));
+      say({ text: `${count(batches)} of ${lot.name} on ${format(date(day), 'EEEE d MMMM')}.`, undo: change });
+    } catch (error) {
+      // The day is full; anything else is a fault.
+      if (!(error instanceof RangeError)) throw error;
+      say({ text: error.message });
+    }
+  };
+  return (
+    <>
+      <h2 className="border-ink mt-8 border-t-2 pt-3 text-xl">Roast days until then</h2>
+      {plan.roasts.length === 0 ? (
+        <p className="mt-2">None is due in the next four weeks.</p>
+      ) : (
+        <>
+          <ul className="divide-line mt-1 max-w-3xl divide-y">
+            {plan.roasts.map(({ day, batches }) => (
+              <li key={day} className="flex flex-wrap items-center gap-x-5 gap-y-1 py-2">
+                <a
+                  className="flex min-h-11 items-center font-bold underline underline-offset-4 sm:w-[15rem]"
+                  href={`/plan/day/?date=${localDay(date(day))}`}
+                >
+                  {format(date(day), 'EEEE d MMMM')}
+                </a>
+                <span className="mr-auto">
+                  {count(batches)}, {words.weight(batches * roastGrams)}: {mugsIn(batches * roastGrams, household)} mugs
+                </span>
+                {lot && usual.gear && (
+                  <Button onClick={() => void put(day, batches)} aria-label={`Plan ${format(date(day), 'd MMMM')}`}>
+                    Plan it
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+          <p className="mt-3 max-w-[75ch]">{greenWords(ahead, all, left, words.weight)}</p>
+        </>
+      )}
+    </>
+  );
+}
+
+const count = (batches: number) => (batches === 1 ? 'One batch' : `${batches} batches`);
+
+/** What it takes of the larder, and before which day more must be there. */
+function greenWords({ plan, date, greenGrams }: AheadModel, all: number, left: number, weight: (g: number) => string) {
+  const takes = `It takes ${weight(all * greenGrams)} of green; you have ${weight(left)}`;
+  let used = 0;
+  const short = plan.roasts.find(({ batches }) => {
+    used += batches * greenGrams;
+    return used > left;
+  });
+  return short
+    ? `${takes}: buy ${weight(all * greenGrams - left)} more, to be there by ${format(date(short.day), 'EEEE d MMMM')}.`
+    : `${takes}, which is enough.`;
+}

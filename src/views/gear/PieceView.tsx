@@ -1,0 +1,86 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { Gear } from '@/core/gear';
+import { ownFirstCrackC } from '@/core/heat';
+import { type GearRecord, gearRecord } from '@/core/record';
+import { database } from '@/store/current';
+import { firstCrackReadings } from '@/store/readings';
+import { gearRoasts } from '@/store/roasting';
+import { LinkButton } from '@/ui/Button';
+import { shortDate } from '@/ui/dates';
+import { Island } from '@/ui/Island';
+import { useCosts } from '@/ui/useCosts';
+import { GearFigures } from './GearFigures';
+import { GearTimes } from './GearTimes';
+import { Habits, Losses, Times } from './PieceColumns';
+
+/** Older roasts than so many say little of the gear as it is now. */
+const MOST_ROASTS = 200;
+
+/** Everything the household's record says of one piece of gear. */
+export function PieceView() {
+  return (
+    <Island>
+      <Piece />
+    </Island>
+  );
+}
+
+function Piece() {
+  const id = new URLSearchParams(location.search).get('id') ?? '';
+  const costs = useCosts();
+  const found = useLiveQuery(async () => {
+    const db = database();
+    const [gear, roasts, readings] = await Promise.all([
+      db.gear.get(id),
+      gearRoasts(db, id).limit(MOST_ROASTS).toArray(),
+      firstCrackReadings(db, id, ''),
+    ]);
+    return { gear, record: gear && gearRecord(gear, roasts), readings };
+  }, [id]);
+  if (!found) return <p className="text-husk py-10">Looking at the gear…</p>;
+  const { gear, record, readings } = found;
+  if (!gear || !record)
+    return (
+      <section className="py-8">
+        <h1 className="text-4xl">There is no such gear.</h1>
+        <p className="mt-3 mb-6">It may have been deleted, here or in another tab.</p>
+        <LinkButton href="/gear/">All gear</LinkButton>
+      </section>
+    );
+  return (
+    <article className="pt-6">
+      <p>
+        <a className="inline-flex min-h-11 items-center underline underline-offset-4" href="/gear/">
+          All gear
+        </a>
+      </p>
+      <h1 className="text-[clamp(1.7rem,4vw,2.5rem)]">{headline(gear, record)}</h1>
+      <div className="mt-5 flex flex-wrap gap-4">
+        {!gear.removedAt && (
+          <LinkButton href={`/plan/?gear=${encodeURIComponent(gear.id)}`} variant="next" size="large">
+            Roast in it
+          </LinkButton>
+        )}
+        {record.best && (
+          <LinkButton href={`/journal/roast/?id=${encodeURIComponent(record.best.id)}`} size="large">
+            Its best, {shortDate(record.best.createdAt)}
+          </LinkButton>
+        )}
+      </div>
+      <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[20rem_1fr]">
+        <GearFigures gear={gear} costs={costs} />
+        <GearTimes gear={gear} />
+      </div>
+      <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-3">
+        <Times record={record} ownC={ownFirstCrackC(readings)} />
+        <Losses record={record} />
+        <Habits gear={gear} record={record} />
+      </div>
+    </article>
+  );
+}
+
+function headline({ nickname }: Gear, { roasts }: GearRecord): string {
+  if (roasts === 0) return `${nickname}: no roast yet.`;
+  return `${nickname}: ${roasts === 1 ? 'one roast' : `${roasts} roasts`} so far.`;
+}

@@ -1,0 +1,77 @@
+import { localDay } from '@/core/units';
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { applyChange, invertChange } from '@/store/change';
+import { addBatches, batchRows, dayAfter, earlierDays, getDay, putOnDay, roastsBesides } from '@/store/days';
+import { bringBack, lotsWithStock, putAway, removeGear, removeLot } from '@/store/larder';
+import { getHousehold, saveHousehold } from '@/store/settings';
+import { smallHousehold } from './household.ts';
+
+describe('a roast day', () => {
+  it('carries on from a roast to the next batch, and is done after the last', async () => {
+    const { db, gear, lot, roasted } = await smallHousehold();
+    const roast = await roasted(24);
+    const date = localDay(new Date(roast.chargedAt ?? ''));
+    assert.equal(await dayAfter(db, roast), undefined, 'a roast of no day has no next batch');
+    assert.deepEqual(
+      (await roastsBesides(db, date, undefined)).map(({ id }) => id),
+      [roast.id],
+    );
+    const change = await putOnDay(db, date, roast);
+    assert.deepEqual(await roastsBesides(db, date, await getDay(db, date)), []);
+    assert.deepEqual(await dayAfter(db, roast), { date, next: undefined, lastPullMs: undefined, left: 0 });
+    await addBatches(db, date, Array(2).fill({ lotId: lot.id, gearId: gear.id, greenGrams: 85, shade: 4 }));
+    const after = await dayAfter(db, roast);
+    assert.deepEqual([after?.left, after?.next?.batch.greenGrams, after?.next?.gear?.id], [2, 85, gear.id]);
+    const [row] = await batchRows(db, await getDay(db, date));
+    assert.equal(after?.lastPullMs, Date.parse(roast.chargedAt ?? '') + (row?.reached.pull ?? 0) * 1000);
+    await applyChange(db, invertChange(change));
+  });
+  it('takes up to twenty batches and says so beyond; earlier days can be copied from', async () => {
+    const { db, gear, lot } = await smallHousehold();
+    const batch = { lotId: lot.id, gearId: gear.id, greenGrams: 80, shade: 4 as const };
+    await addBatches(db, '2026-11-20', Array(20).fill(batch));
+    await assert.rejects(addBatches(db, '2026-11-20', [batch]), /21 batches, and a day holds 20/);
+    assert.equal((await getDay(db, '2026-11-20'))?.batches.length, 20);
+    await addBatches(db, '2026-11-22', [batch]);
+    assert.deepEqual(
+      (await earlierDays(db, '2026-11-24')).map(({ date }) => date),
+      ['2026-11-22', '2026-11-20'],
+    );
+    assert.deepEqual(await earlierDays(db, '2026-11-20'), []);
+  });
+});
+
+describe('what was put away', () => {
+  it('can be brought back at any time, and that can be undone', async () => {
+    const { db, lot, gear, roasted } = await smallHousehold();
+    await roasted(24);
+    await removeLot(db, lot);
+    await removeGear(db, gear);
+    const away = await putAway(db);
+    assert.deepEqual([away.lots.map(({ id }) => id), away.gear.map(({ id }) => id)], [[lot.id], [gear.id]]);
+    assert.equal((await lotsWithStock(db)).length, 0);
+    const change = await bringBack(db, 'lots', lot.id);
+    await bringBack(db, 'gear', gear.id);
+    assert.deepEqual(await putAway(db), { lots: [], gear: [] });
+    assert.equal((await lotsWithStock(db))[0]?.lot.id, lot.id);
+    await applyChange(db, invertChange(change));
+    assert.equal((await putAway(db)).lots.length, 1);
+    assert.deepEqual(await bringBack(db, 'lots', 'lot:nowhere00'), []);
+  });
+});
+
+describe('settings', () => {
+  it('changed twice in quick succession keep both changes', async () => {
+    const { db } = await smallHousehold();
+    const plain = { weekdays: [], minutesADay: 120, guests: [], away: [] };
+    await Promise.all([
+      saveHousehold(db, ({ ahead = plain }) => ({ ahead: { ...ahead, weekdays: [6] } })),
+      saveHousehold(db, ({ ahead = plain }) => ({ ahead: { ...ahead, minutesADay: 60 } })),
+      saveHousehold(db, { people: 3 }),
+    ]);
+    const { ahead, people } = await getHousehold(db);
+    assert.deepEqual([ahead?.weekdays, ahead?.minutesADay, people], [[6], 60, 3]);
+  });
+});
