@@ -1,5 +1,5 @@
 import type { Lot } from '../bean/index.ts';
-import { controlsOf, type Gear, initialValue } from '../gear/index.ts';
+import { controlsOf, type Gear, initialValue, traysOf } from '../gear/index.ts';
 import { liveEntries, meantShade, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
 
@@ -20,7 +20,8 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
     lotId: roast.lotId,
     process: lot?.process ?? 'other',
     gramsPerMl: lot?.gramsPerMl,
-    greenGrams: roast.greenGrams,
+    // What lies on one tray heats as it would alone.
+    greenGrams: roast.greenGrams / (gear ? traysOf(gear) : 1),
     ambientC: roast.ambientC,
     wind: roast.wind,
     gearHot: roast.gearHot,

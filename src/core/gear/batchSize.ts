@@ -1,5 +1,5 @@
 import type { Gear } from './gear.ts';
-import { beginsWithin, largestGramsOf, usualGramsOf } from './gearFigures.ts';
+import { beginsWithin, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
 import { methodOf } from './methods.ts';
 
 /** What is to be said about a batch on a piece of gear. */
@@ -16,8 +16,9 @@ export type BatchVerdict =
 const ABSURD_TIMES = 3;
 
 /** Judges `greenGrams` against this gear's largest batch and its method's range (handbook, table 4). */
-export function judgeBatch(gear: Pick<Gear, 'method' | 'largestGrams'>, greenGrams: number): BatchVerdict {
-  const { least, most } = methodOf(gear.method).batchGrams;
+export function judgeBatch(gear: Pick<Gear, 'method' | 'trays' | 'largestGrams'>, greenGrams: number): BatchVerdict {
+  const { batchGrams } = methodOf(gear.method);
+  const [least, most] = [batchGrams.least, batchGrams.most * traysOf(gear)];
   const largestGrams = largestGramsOf(gear);
   if (greenGrams > ABSURD_TIMES * Math.max(largestGrams, most)) return { kind: 'absurd', mostGrams: largestGrams };
   if (gear.largestGrams !== undefined && greenGrams > gear.largestGrams) return { kind: 'aboveLargest', largestGrams };
@@ -35,7 +36,7 @@ const STEP_SHARE = 0.1;
  * freely, never within a tenth of the largest. Undefined once the gear is known or there is no step left (handbook, section 12: stay within the rating).
  */
 export function nextBatchToTry(
-  gear: Pick<Gear, 'method' | 'usualGrams' | 'largestGrams'>,
+  gear: Pick<Gear, 'method' | 'trays' | 'usualGrams' | 'largestGrams'>,
   earlierGreenGrams: readonly number[],
 ): { readonly grams: number; readonly stepGrams: number } | undefined {
   if (earlierGreenGrams.length >= KNOWN_AFTER) return undefined;

@@ -23,6 +23,8 @@ export const gearSchema = z.strictObject({
   usualGrams: grams.optional(),
   /** The most this person puts in, green; the plan asks above it. */
   largestGrams: grams.optional(),
+  /** Two trays are roasted in it at once, one above the other. */
+  trays: z.literal(2).optional(),
   /** What can be changed on it while roasting. */
   controls: z.array(controlSchema).max(8).optional(),
   watts: z.number().positive().max(20_000).optional(),

@@ -7,6 +7,11 @@ export function controlsOf(gear: Pick<Gear, 'method' | 'controls'>): readonly Co
   return gear.controls ?? methodOf(gear.method).controls;
 }
 
+/** How many trays go in at once; each takes a batch of its method's size. */
+export function traysOf({ method, trays }: Pick<Gear, 'method' | 'trays'>): 1 | 2 {
+  return methodOf(method).onTrays ? (trays ?? 1) : 1;
+}
+
 /** Minutes it has to cool between batches: its own figure, else the middle of its method's. */
 export function coolDownMinOf(gear: Pick<Gear, 'method' | 'coolDownMin'>): number {
   const { least, most } = methodOf(gear.method).coolDownMin;
@@ -19,20 +24,20 @@ export function coolsForS(gear: Pick<Gear, 'method' | 'coolDownMin'>, pulledMs: 
 }
 
 /** The largest batch of green that is not asked about: this person's, else the method's upper end, grams. */
-export function largestGramsOf(gear: Pick<Gear, 'method' | 'largestGrams'>): number {
-  return gear.largestGrams ?? methodOf(gear.method).batchGrams.most;
+export function largestGramsOf(gear: Pick<Gear, 'method' | 'trays' | 'largestGrams'>): number {
+  return gear.largestGrams ?? methodOf(gear.method).batchGrams.most * traysOf(gear);
 }
 
 /** Nearer to its limit than this share nobody begins. Ours. */
 const BEGIN_WITHIN = 0.9;
 
 /** The batch of green it usually gets: the person's figure, else the method's, well within what this piece takes; grams. */
-export function usualGramsOf(gear: Pick<Gear, 'method' | 'usualGrams' | 'largestGrams'>): number {
-  return gear.usualGrams ?? Math.min(methodOf(gear.method).batchGrams.usual, beginsWithin(gear));
+export function usualGramsOf(gear: Pick<Gear, 'method' | 'trays' | 'usualGrams' | 'largestGrams'>): number {
+  return gear.usualGrams ?? Math.min(methodOf(gear.method).batchGrams.usual * traysOf(gear), beginsWithin(gear));
 }
 
 /** What is proposed stays below this, grams: a tenth under the limit, in whole fives where there is room. */
-export function beginsWithin(gear: Pick<Gear, 'method' | 'largestGrams'>): number {
+export function beginsWithin(gear: Pick<Gear, 'method' | 'trays' | 'largestGrams'>): number {
   const grams = largestGramsOf(gear) * BEGIN_WITHIN;
   return grams >= 20 ? Math.floor(grams / 5) * 5 : grams;
 }

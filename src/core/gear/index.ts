@@ -3,7 +3,7 @@ export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, contr
 export { type Control, controlSchema } from './controls.ts';
 export { initialValue, steppedValue } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
-export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, usualGramsOf } from './gearFigures.ts';
+export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
 export {
   type MethodId,
   methodIds,
@@ -14,4 +14,4 @@ export {
   ventilations,
 } from './kinds.ts';
 export { type Method, methodOf, methods, type UsualSeconds } from './methods.ts';
-export { type GearReminder, parseReminders, reminderLine } from './reminders.ts';
+export { type GearReminder, parseReminders, reminderLine, remindersOf } from './reminders.ts';

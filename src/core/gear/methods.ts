@@ -31,6 +31,8 @@ export interface Method {
   readonly mess: { readonly smoke: 'little' | 'some' | 'much'; readonly chaff: 'blownOut' | 'staysIn' };
   /** `air` where a fan moves the beans: a bigger batch then runs faster; `contact` where metal or flame heats them. */
   readonly heatedBy: 'air' | 'contact' | 'both';
+  /** Beans lie on a tray, and there may be room for a second one. */
+  readonly onTrays?: true;
 }
 
 const c = controlCatalogue;
@@ -67,7 +69,7 @@ export const methods = {
     yellow: usual(360, 240, 540), firstCrack: usual(660, 480, 900), pull: usual(800, 600, 1080),
     coolDownMin: { least: 5, most: 5 },
     controls: [c.celsius, c.fan, c.stir],
-    senses: { colour: 'throughGlass', smell: false, quietSounds: false }, mess: { smoke: 'some', chaff: 'staysIn' }, heatedBy: 'both',
+    senses: { colour: 'throughGlass', smell: false, quietSounds: false }, mess: { smoke: 'some', chaff: 'staysIn' }, heatedBy: 'both', onTrays: true,
   },
   heatGun: {
     id: 'heatGun', name: 'Heat gun over a bowl', batchGrams: { usual: 120, least: 40, most: 250 },

@@ -1,8 +1,22 @@
 import { failure, type Result, success } from '../issues/index.ts';
 import { formatClock, parseClock } from '../units/index.ts';
 import type { Gear } from './gear.ts';
+import { traysOf } from './gearFigures.ts';
 
 export type GearReminder = NonNullable<Gear['reminders']>[number];
+
+/** The upper of two trays runs ahead: changed over this often they keep together. Common roasting knowledge, not in the handbook. */
+const CHANGE_TRAYS: GearReminder = {
+  when: { kind: 'at', atS: 180, everyS: 180 },
+  text: 'Change the trays over and turn them round',
+};
+
+/** What is called out during a roast on it: its own reminders, and the turns of two trays unless they have some already. */
+export function remindersOf(gear: Pick<Gear, 'method' | 'trays' | 'reminders'>): readonly GearReminder[] {
+  const own = gear.reminders ?? [];
+  const turns = own.some(({ when }) => when.kind === 'at' && when.everyS !== undefined);
+  return traysOf(gear) === 2 && !turns ? [...own, CHANGE_TRAYS] : own;
+}
 
 const WORDS = {
   yellow: 'yellow',

@@ -1,5 +1,5 @@
 import { type Expectation, type Forecast, forecastFrom, usualHere } from '../forecast/index.ts';
-import { type Control, controlsOf, type Gear, methodOf } from '../gear/index.ts';
+import { type Control, controlsOf, type Gear, methodOf, remindersOf } from '../gear/index.ts';
 import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
 import { firstCrackC } from './firstCrackC.ts';
 import { plannedMovesNow } from './plannedMoves.ts';
@@ -48,7 +48,7 @@ export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }:
     moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, roast.chargedAt ? nowS : BEFORE_S, (move) =>
       moveName(controls, move),
     ),
-    reminders: gear?.reminders ?? [],
+    reminders: gear ? remindersOf(gear) : [],
     preheat: { minutes: gear?.preheatMin, celsius: gear?.preheatC, sign: gear?.preheatSign },
     readings,
     firstC,

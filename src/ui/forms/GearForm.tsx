@@ -50,6 +50,7 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
       preheatSign: read.hotSign,
       place: draft.place || undefined,
       ventilation: draft.ventilation || undefined,
+      trays: draft.trays ? (2 as const) : undefined,
       modified: draft.modified || undefined,
       probe: draft.hasProbe
         ? {

@@ -116,6 +116,9 @@ export function GearMore({ form, method }: GearMoreProps) {
           </SelectField>
           <TextField label="A note on it" maxLength={2000} autoComplete="off" {...register('note')} />
         </div>
+        {method.onTrays && (
+          <Tick {...register('trays')}>Two trays at once, one above the other: Gander calls the turns</Tick>
+        )}
         <div>
           <label htmlFor="gear-reminders" className="text-husk block text-[0.95rem]">
             Remind me during a roast, a line each; “every 3:00” comes again and again

@@ -40,6 +40,7 @@ export interface GearDraft {
   hotSign: string;
   place: NonNullable<Gear['place']> | '';
   ventilation: NonNullable<Gear['ventilation']> | '';
+  trays: boolean;
   modified: boolean;
   hasProbe: boolean;
   probeName: string;
@@ -73,6 +74,7 @@ export function draftOfGear(
     hotSign: gear?.preheatSign ?? '',
     place: gear?.place ?? '',
     ventilation: gear?.ventilation ?? '',
+    trays: gear?.trays === 2,
     modified: gear?.modified === true,
     hasProbe: gear?.probe !== undefined,
     probeName: gear?.probe?.name ?? '',

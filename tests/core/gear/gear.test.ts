@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { circumstancesOf } from '@/core/forecast';
 import {
   controlCatalogue,
   controlKeyOf,
@@ -13,7 +14,9 @@ import {
   largestGramsOf,
   methodOf,
   nextBatchToTry,
+  remindersOf,
   steppedValue,
+  traysOf,
   usualGramsOf,
 } from '@/core/gear';
 
@@ -74,5 +77,34 @@ describe('batch size', () => {
     assert.deepEqual(nextBatchToTry(popper, [98]), { grams: 105, stepGrams: 10 });
     assert.equal(nextBatchToTry(popper, [118]), undefined);
     assert.equal(nextBatchToTry(popper, [80, 80, 85, 90, 90]), undefined, 'by then the person knows');
+  });
+});
+
+describe('two trays in one oven', () => {
+  const oven = { method: 'oven', trays: 2 } as const;
+  it('take twice the batch, unless the person said what goes in', () => {
+    assert.deepEqual([usualGramsOf(oven), largestGramsOf(oven)], [450, 900]);
+    assert.deepEqual(judgeBatch(oven, 700), { kind: 'fits' });
+    assert.deepEqual(judgeBatch(oven, 950), { kind: 'above', leastGrams: 100, mostGrams: 900 });
+    assert.equal(largestGramsOf({ ...oven, largestGrams: 500 }), 500);
+  });
+  it('are called to be changed over, where no reminder of their own comes again', () => {
+    assert.deepEqual(
+      remindersOf(oven).map(({ when }) => when),
+      [{ kind: 'at', atS: 180, everyS: 180 }],
+    );
+    const own = { when: { kind: 'at', atS: 120, everyS: 120 }, text: 'Turn' } as const;
+    assert.deepEqual(remindersOf({ ...oven, reminders: [own] }), [own]);
+    assert.deepEqual(remindersOf({ method: 'oven' }), []);
+  });
+  it('heat as one tray does with half of the beans; a popper has none', () => {
+    const batch = { lotId: 'lot:a', gearId: 'gear:a', greenGrams: 400, wantedShade: 4 } as unknown as Parameters<
+      typeof circumstancesOf
+    >[0];
+    const gear = { ...oven, id: 'gear:a', nickname: 'Oven', createdAt: '' } as unknown as Parameters<
+      typeof circumstancesOf
+    >[2];
+    assert.equal(circumstancesOf(batch, undefined, gear).greenGrams, 200);
+    assert.equal(traysOf({ method: 'hotAirPopper', trays: 2 }), 1);
   });
 });

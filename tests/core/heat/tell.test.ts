@@ -287,6 +287,8 @@ describe('planned moves and reminders', () => {
     const keys = (nowS: number) =>
       told({ nowS, method: 'oven', gear }).flatMap(({ key }) => (key.startsWith('reminder') ? [key] : []));
     assert.deepEqual([170, 185, 300, 365, 541].map(keys), [[], ['reminder0.0'], [], ['reminder0.1'], ['reminder0.2']]);
+    const onTwoTrays = told({ nowS: 365, method: 'oven', gear: { trays: 2 } });
+    assert.ok(onTwoTrays.some(({ text }) => text === 'Change the trays over and turn them round.'));
   });
 });
 

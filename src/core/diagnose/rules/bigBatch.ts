@@ -1,3 +1,4 @@
+import { traysOf } from '../../gear/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact, spanSign } from '../signs.ts';
 
@@ -15,7 +16,11 @@ export const bigBatch: Rule = {
     return [
       fact(big, `It was ${byGrams} g more than the ${Math.round(its.usualGrams)} g this gear usually gets.`, 0.5),
       !big && { says: 'The batch was no bigger than usual.', weight: -3 },
-      fact(its.roast.greenGrams > its.method.batchGrams.most, `That is above what this method takes.`, 0.4),
+      fact(
+        its.roast.greenGrams > its.method.batchGrams.most * (its.gear ? traysOf(its.gear) : 1),
+        `That is above what this method takes.`,
+        0.4,
+      ),
       its.method.heatedBy === 'air'
         ? spanSign(its, 'toFirstCrack', 'short', 0.6)
         : spanSign(its, 'toFirstCrack', 'long', 0.8),
