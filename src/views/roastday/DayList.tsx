@@ -8,19 +8,20 @@ import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
-import { DayStrip } from './DayStrip';
+import { batchNumber, DayStrip } from './DayStrip';
 import type { DayData, DayLine, DayPlan } from './useDayPlan';
 
 interface DayListProps {
   readonly date: string;
   readonly data: DayData;
   readonly plan: DayPlan;
+  readonly nowMs: number;
 }
 
 const iconButton = 'grid size-11 place-items-center rounded-lg border-2 border-ink disabled:opacity-30';
 
 /** The batches in order, by drag or by arrow; times follow. Done ones stay where they were. */
-export function DayList({ date, data, plan }: DayListProps) {
+export function DayList({ date, data, plan, nowMs }: DayListProps) {
   const words = useWords();
   const [dragged, setDragged] = useState<string>();
   const { lines } = plan;
@@ -48,7 +49,7 @@ export function DayList({ date, data, plan }: DayListProps) {
     );
   return (
     <>
-      <DayStrip data={data} plan={plan} />
+      <DayStrip data={data} plan={plan} nowMs={nowMs} />
       <ol className="border-ink divide-line mt-6 divide-y border-t-2">
         {lines.map((line) => {
           const at = toCome.indexOf(line);
@@ -63,7 +64,7 @@ export function DayList({ date, data, plan }: DayListProps) {
                 if (dragged && at >= 0) move(dragged, at);
                 setDragged(undefined);
               }}
-              className="grid items-center gap-x-5 gap-y-1 py-3 sm:grid-cols-[auto_9.5rem_1fr_auto]"
+              className="grid items-center gap-x-5 gap-y-1 py-3 sm:grid-cols-[auto_10.5rem_1fr_auto]"
             >
               <GripVertical
                 aria-hidden="true"
@@ -72,6 +73,7 @@ export function DayList({ date, data, plan }: DayListProps) {
                 }
               />
               <p className="num whitespace-nowrap">
+                <span className="text-husk mr-2">{batchNumber(plan, batch.id)}</span>
                 <b>{words.time(line.startMs)}</b>
                 <span className="text-husk"> to {words.time(line.pullMs)}</span>
               </p>
@@ -82,7 +84,7 @@ export function DayList({ date, data, plan }: DayListProps) {
                     type="button"
                     className={iconButton}
                     disabled={at === 0}
-                    aria-label={`Earlier: ${batchName(line, data)}`}
+                    aria-label={`Earlier: ${batchName(line, data, plan)}`}
                     onClick={() => move(batch.id, at - 1)}
                   >
                     <ArrowUp size={20} />
@@ -91,14 +93,14 @@ export function DayList({ date, data, plan }: DayListProps) {
                     type="button"
                     className={iconButton}
                     disabled={at === toCome.length - 1}
-                    aria-label={`Later: ${batchName(line, data)}`}
+                    aria-label={`Later: ${batchName(line, data, plan)}`}
                     onClick={() => move(batch.id, at + 1)}
                   >
                     <ArrowDown size={20} />
                   </button>
                   <Tick
                     checked={batch.hotStart === true}
-                    aria-label={`Start hot: ${batchName(line, data)}`}
+                    aria-label={`Start hot: ${batchName(line, data, plan)}`}
                     onChange={(event) =>
                       void editDay(database(), date, (day) => ({
                         batches: day.batches.map((each) =>
@@ -111,7 +113,7 @@ export function DayList({ date, data, plan }: DayListProps) {
                   </Tick>
                   <Button
                     variant="quiet"
-                    aria-label={`Take off: ${batchName(line, data)}`}
+                    aria-label={`Take off: ${batchName(line, data, plan)}`}
                     onClick={() => void remove(line)}
                   >
                     Take off
@@ -126,10 +128,10 @@ export function DayList({ date, data, plan }: DayListProps) {
   );
 }
 
-function batchName({ row }: DayLine, data: DayData): string {
+function batchName({ row }: DayLine, data: DayData, plan: DayPlan): string {
   const gear = data.gear.find(({ id }) => id === row.batch.gearId)?.nickname ?? 'gear deleted since';
   const stock = data.lots.find((each) => each.lot.id === row.batch.lotId);
-  return `${stock ? stock.lot.name : 'beans put away'}, ${gear}`;
+  return `batch ${batchNumber(plan, row.batch.id)}, ${stock ? stock.lot.name : 'beans put away'}, ${gear}`;
 }
 
 function BatchWords({ line, data }: { readonly line: DayLine; readonly data: DayData }) {

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { coolDownMinOf } from '@/core/gear';
-import { beanColour, shadeTone } from '@/core/shade';
+import { beanColour, fieldColour, shadeTone } from '@/core/shade';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import type { DayData, DayPlan } from './useDayPlan';
@@ -8,14 +8,17 @@ import type { DayData, DayPlan } from './useDayPlan';
 interface DayStripProps {
   readonly data: DayData;
   readonly plan: DayPlan;
+  readonly nowMs: number;
 }
 
 const ROW = 46;
 const NAME_WIDTH = 128;
 const HOUR_MS = 3_600_000;
+/** A bar narrower than this has no room for its number, pixels. */
+const NUMBER_WIDTH = 20;
 
 /** The day drawn: a line for each piece of gear, its roasts in the shade they are meant for, its cooling hatched. */
-export function DayStrip({ data, plan }: DayStripProps) {
+export function DayStrip({ data, plan, nowMs }: DayStripProps) {
   const words = useWords();
   const { ref, width } = useWidth();
   const used = data.gear.filter(({ id }) => plan.lines.some(({ row }) => row.batch.gearId === id));
@@ -67,6 +70,18 @@ export function DayStrip({ data, plan }: DayStripProps) {
                       fill={beanColour(shadeTone(row.batch.shade))}
                       opacity={state === 'toCome' ? 1 : 0.5}
                     />
+                    {x(pullMs) - x(startMs) >= NUMBER_WIDTH && (
+                      <text
+                        x={(x(startMs) + x(pullMs)) / 2}
+                        y={25}
+                        textAnchor="middle"
+                        fontSize={16}
+                        fontWeight={700}
+                        fill={state === 'toCome' ? fieldColour(shadeTone(row.batch.shade)).text : 'var(--ink)'}
+                      >
+                        {batchNumber(plan, row.batch.id)}
+                      </text>
+                    )}
                     {comesBack && !row.batch.hotStart && (
                       <rect
                         x={x(pullMs)}
@@ -81,6 +96,17 @@ export function DayStrip({ data, plan }: DayStripProps) {
               })}
           </g>
         ))}
+        {nowMs > fromMs && nowMs < toMs && (
+          <line
+            data-testid="now"
+            x1={x(nowMs)}
+            x2={x(nowMs)}
+            y1={0}
+            y2={used.length * ROW}
+            stroke="var(--bill)"
+            strokeWidth={3}
+          />
+        )}
         {ticks.map((at) => (
           <text
             key={at}
@@ -97,4 +123,9 @@ export function DayStrip({ data, plan }: DayStripProps) {
       </svg>
     </div>
   );
+}
+
+/** The batches of a day count from one, in the order in which they are roasted. */
+export function batchNumber({ lines }: DayPlan, batchId: string): number {
+  return lines.findIndex(({ row }) => row.batch.id === batchId) + 1;
 }

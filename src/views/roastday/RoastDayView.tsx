@@ -40,7 +40,7 @@ function Day() {
   return (
     <section className="pt-6">
       <DayHead date={date} data={data} plan={plan} />
-      <DayList date={date} data={data} plan={plan} />
+      <DayList date={date} data={data} plan={plan} nowMs={nowMs} />
       <AddBatch date={date} gear={data.gear} lots={data.lots} room={MOST_DAY_BATCHES - data.rows.length} />
       <MoreForTheDay date={date} data={data} />
     </section>

@@ -76,7 +76,17 @@ export function useDayPlan(date: string, data: DayData | undefined, nowMs: numbe
     if (chargedMs === undefined) return [];
     const pullS = row.reached.pull ?? durations.get(row.batch.id) ?? 0;
     const state = row.reached.pull === undefined ? 'onTheHeat' : 'done';
-    return [{ row, state, startMs: chargedMs, pullMs: chargedMs + pullS * 1000, reason: undefined }];
+    const pullMs = chargedMs + pullS * 1000;
+    // What is still on the heat comes out no earlier than now, however late it is.
+    return [
+      {
+        row,
+        state,
+        startMs: chargedMs,
+        pullMs: state === 'done' ? pullMs : Math.max(pullMs, fromMs),
+        reason: undefined,
+      },
+    ];
   });
   const first = lines.find(({ state }) => state === 'toCome');
   const meantMs = first && meantStartMs(first.row.batch.id, data, durations, dayStartMs);
