@@ -1,18 +1,34 @@
 import type { Lot } from '@/core/bean';
-import { landedOfPacks, type MoneySoFar, moneySoFar, type RoastMoney, roastKwh } from '@/core/cost';
-import { milestonesOfRoast, pullsOf, roastedGrams } from '@/core/roast';
+import {
+  landedOfPacks,
+  type MoneySoFar,
+  moneySoFar,
+  type Payback,
+  payback,
+  type RoastMoney,
+  roastKwh,
+} from '@/core/cost';
+import type { Gear } from '@/core/gear';
+import { milestonesOfRoast, momentMs, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import { type JarEvent, thrownShare } from '@/core/shelf';
 import { localDay } from '@/core/units';
 import type { GanderDatabase } from './database.ts';
 
 const DAY_MS = 86_400_000;
 
-/** Adds up what every finished roast cost and saved, with batches that were thrown away counted as such. */
-export async function readMoneySoFar(
+export interface Money {
+  readonly all: MoneySoFar;
+  /** Every piece whose price is known, also what was put away: it was paid for. */
+  readonly gear: readonly { readonly gear: Gear; readonly payback: Payback }[];
+}
+
+/** Adds up what every finished roast cost and saved, all together and for each piece of gear. */
+export async function readMoney(
   db: GanderDatabase,
   shopMinorPerKg: number,
   tariffMinorPerKwh: number | undefined,
   nowMs: number,
-): Promise<MoneySoFar> {
+): Promise<Money> {
   const [roasts, lots, gear, jars] = await Promise.all([
     db.roasts.orderBy('createdAt').toArray(),
     db.lots.toArray(),
@@ -21,29 +37,51 @@ export async function readMoneySoFar(
   ]);
   const landed = landedByLot(lots);
   const gearOf = new Map(gear.map((each) => [each.id as string, each]));
-  const thrown = new Set(
-    jars
-      .filter(({ events }) => events.some((event) => event.kind === 'fate' && event.fate === 'thrown'))
-      .map(({ pullId }) => pullId as string),
-  );
-  const rows = roasts.flatMap((roast): RoastMoney[] => {
+  const eventsOf = new Map(jars.map(({ pullId, events }) => [pullId as string, events]));
+  const rows = roasts.flatMap((roast) => {
     const pullS = milestonesOfRoast(roast).pull;
     if (pullS === undefined) return [];
     const its = gearOf.get(roast.gearId);
-    return [
-      {
-        month: localDay(roast.createdAt).slice(0, 7),
-        greenGrams: roast.greenGrams,
-        roastedGrams: roastedGrams(roast),
-        landedMinorPerKg: landed.get(roast.lotId),
-        energyMinor: (its ? (roastKwh(its, pullS) ?? 0) : 0) * (tariffMinorPerKwh ?? 0),
-        failed: pullsOf(roast).every(({ id }) => thrown.has(id)),
-      },
-    ];
+    const kwh = (its && roastKwh(its, pullS)) ?? 0;
+    return {
+      atMs: momentMs(roast, 0) ?? nowMs,
+      money: moneyOf(roast, landed, kwh * (tariffMinorPerKwh ?? 0), eventsOf),
+    };
   });
-  const days = roasts[0] ? (nowMs - Date.parse(roasts[0].createdAt)) / DAY_MS : 0;
-  const gearPrice = gear.reduce((sum, each) => sum + (each.priceMinor ?? 0), 0);
-  return moneySoFar(rows, shopMinorPerKg, gearPrice, days);
+  const all = moneySoFar(
+    rows.map(({ money }) => money),
+    shopMinorPerKg,
+  );
+  return {
+    all,
+    gear: gear.flatMap((each) => {
+      if (each.priceMinor === undefined) return [];
+      const onIt = rows.filter(({ money }) => money.gearId === each.id);
+      const days = onIt[0] ? (nowMs - onIt[0].atMs) / DAY_MS : 0;
+      const so = moneySoFar(
+        onIt.map(({ money }) => money),
+        shopMinorPerKg,
+      );
+      return { gear: each, payback: payback(each.priceMinor, so, all, days) };
+    }),
+  };
+}
+
+function moneyOf(
+  roast: Roast,
+  landed: ReadonlyMap<string, number>,
+  energyMinor: number,
+  eventsOf: ReadonlyMap<string, readonly JarEvent[]>,
+): RoastMoney {
+  return {
+    gearId: roast.gearId,
+    month: localDay(roast.createdAt).slice(0, 7),
+    greenGrams: roast.greenGrams,
+    roastedGrams: roastedGrams(roast),
+    landedMinorPerKg: landed.get(roast.lotId),
+    energyMinor,
+    thrownShare: thrownShare(pullsOf(roast).map(({ id, grams }) => ({ grams, events: eventsOf.get(id) ?? [] }))),
+  };
 }
 
 /** Landed price of each lot; a blend costs what its parts cost. */

@@ -7,7 +7,6 @@ import type { ShadeNumber } from '@/core/shade';
 import {
   countedLeft,
   effectiveDays,
-  fateOf,
   isFrozen,
   type Jar,
   type JarEvent,
@@ -151,12 +150,4 @@ export function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Prom
 /** Changes a jar's row, which is made when there is none; gives the change, for undo. */
 export function editJar(db: GanderDatabase, row: Jar, facts: Partial<Jar>): Promise<Change> {
   return changeRow(db, 'jars', row, () => facts);
-}
-
-/** Batches that failed, as a share of the last ones: what they cost is in the price of the others. */
-export async function failedShare(db: GanderDatabase): Promise<number> {
-  const rows = await db.jars.toArray();
-  const thrown = rows.filter((row) => fateOf(row.events) === 'thrown').length;
-  const roasts = await db.roasts.count();
-  return roasts === 0 ? 0 : Math.min(0.9, thrown / roasts);
 }

@@ -1,8 +1,9 @@
 import { scaleLinear, scaleSqrt } from 'd3-scale';
 import { beanColour, shadeTone } from '@/core/shade';
 import type { JarNow } from '@/store/shelf';
-import { jarHref, jarStateWords } from './jarWords';
+import { jarHref, jarName, jarStateWords } from './jarWords';
 import { useWords } from './useHousehold';
+import { useRoastDates } from './useRoastDates';
 import { useWidth } from './useWidth';
 
 const DAY_MS = 86_400_000;
@@ -18,6 +19,7 @@ const LEAST_LABEL = 340;
 export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; readonly nowMs: number }) {
   const { ref, width } = useWidth();
   const words = useWords();
+  const dates = useRoastDates();
   const from = nowMs - BEFORE_DAYS * DAY_MS;
   const x = scaleLinear([from, nowMs + AFTER_DAYS * DAY_MS], [0, Math.max(width, 1)]).clamp(true);
   const thick = scaleSqrt([0, Math.max(...jars.map(({ leftGrams }) => leftGrams), 100)], [8, 36]);
@@ -106,7 +108,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
                 className="bg-chaff/85 relative inline-block truncate pr-2 text-[0.95rem] leading-6"
                 style={{ marginLeft: left, maxWidth: Math.max(0, width - left) }}
               >
-                <b>{jar.named.lot?.name ?? 'Coffee'}</b>{' '}
+                <b>{jarName(jar, jars, dates.date)}</b>{' '}
                 <span className="text-husk">
                   {jar.counted ? '' : 'about '}
                   {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, format } from 'date-fns';
 import type { JarNow } from '@/store/shelf';
+import type { useWords } from './useHousehold';
 
 /** A day ahead or behind as one says it: "today", "Friday", "3 Dec". */
 export function dayName(ms: number, nowMs: number): string {
@@ -8,6 +9,22 @@ export function dayName(ms: number, nowMs: number): string {
   if (days === 1) return 'tomorrow';
   if (days === -1) return 'yesterday';
   return days > 1 && days < 7 ? format(ms, 'EEEE') : format(ms, 'd MMM');
+}
+
+/** What a jar is called among others: its beans, and the date of its roast where another jar holds the same. */
+export function jarName(jar: JarNow, among: readonly JarNow[], date: (iso: string) => string): string {
+  const name = jar.named.lot?.name ?? 'Coffee';
+  const alike = among.filter((each) => each.named.lot?.name === jar.named.lot?.name).length > 1;
+  return alike ? `${name}, ${date(jar.named.roast.createdAt)}` : name;
+}
+
+/** A jar among others in a list to pick from: beans, shade, gear and the date of its roast. */
+export function jarTitle(
+  { named, shade }: JarNow,
+  words: ReturnType<typeof useWords>,
+  date: (iso: string) => string,
+): string {
+  return `${named.lot?.name ?? 'coffee'}, ${words.shade(shade)}, ${named.gearName}, ${date(named.roast.createdAt)}`;
 }
 
 /** How a jar stands, in a few words. */

@@ -2,10 +2,9 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { JarEvent } from '@/core/shelf';
 import { applyChange, invertChange } from '@/store/change';
 import { saveHousehold } from '@/store/settings';
-import { addJarEvent, allJars, editJar, failedShare, jarsOf, jarsOnShelf, onShelf, stockJars } from '@/store/shelf';
+import { addJarEvent, allJars, editJar, jarsOf, jarsOnShelf, onShelf, stockJars } from '@/store/shelf';
 import { entry, mark } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
 
@@ -141,18 +140,5 @@ describe('a jar’s row', () => {
     ]);
     assert.equal(await db.jars.count(), 1);
     assert.deepEqual((await db.jars.toArray())[0]?.events.map(({ kind }) => kind).sort(), ['keep', 'use']);
-  });
-});
-
-describe('failed batches', () => {
-  it('are those whose coffee was thrown away, as a share of all', async () => {
-    const { db, roasted } = await smallHousehold();
-    assert.equal(await failedShare(db), 0);
-    const roasts = [await roasted(10), await roasted(11), await roasted(12), await roasted(13)];
-    const [jar] = await jarsOf(db, roasts[0]?.id ?? '', at(14));
-    assert.ok(jar);
-    const thrown: JarEvent = { kind: 'fate', at: on(14), fate: 'thrown' };
-    await addJarEvent(db, jar.row, thrown);
-    assert.equal(await failedShare(db), 0.25);
   });
 });

@@ -1,4 +1,4 @@
-import { landedMinorPerKg } from './money.ts';
+import { landedMinorPerKg } from './landed.ts';
 
 /** A pack on offer: green grams and what it costs, minor units. */
 export interface Offer {
@@ -14,13 +14,15 @@ export interface BuyingQuestion {
   readonly lossPercent: number;
   /** How long green keeps as this household stores it, days. */
   readonly keepsDays: number;
+  /** Green there already, grams: it is used first, while what is bought now grows old. */
+  readonly stockGrams?: number | undefined;
 }
 
 /** What an offer comes to for this household. */
 export interface OfferJudged {
   readonly offer: Offer;
   readonly landedMinorPerKg: number;
-  /** For a roasted kilogram that is drunk: what goes stale is paid for and thrown away. */
+  /** For a roasted kilogram that is drunk: what goes stale is paid for and thrown away; Infinity where all of it would. */
   readonly drunkMinorPerKg: number;
   readonly lastsDays: number;
   /** Green that is not used before it is old, grams. */
@@ -34,17 +36,28 @@ export interface BuyingAnswer {
   readonly best: number;
   /** Every offer outlasts its beans. */
   readonly allWaste: boolean;
+  /** Index of an offer that is cheaper still by what is drunk of it, though part of it goes stale. */
+  readonly cheaperWithWaste: number | undefined;
+  /** For how long the green that is there lasts, days. */
+  readonly stockDays: number;
 }
 
 /**
  * Price breaks judged by use (handbook, section 11): the biggest pack is the best only if it is used before the green
  * goes stale. Throws RangeError without offers.
  */
-export function bestOffer({ offers, gramsPerDay, lossPercent, keepsDays }: BuyingQuestion): BuyingAnswer {
+export function bestOffer({
+  offers,
+  gramsPerDay,
+  lossPercent,
+  keepsDays,
+  stockGrams = 0,
+}: BuyingQuestion): BuyingAnswer {
   if (offers.length === 0) throw new RangeError('offers must hold one offer at least, got none');
   const greenPerDay = gramsPerDay / (1 - lossPercent / 100);
+  const stockDays = stockGrams / greenPerDay;
   const judged = offers.map((offer): OfferJudged => {
-    const usedGrams = Math.min(offer.grams, greenPerDay * keepsDays);
+    const usedGrams = Math.min(offer.grams, greenPerDay * Math.max(0, keepsDays - stockDays));
     const landed = landedMinorPerKg(offer.priceMinor, offer.carriageMinor, offer.grams);
     return {
       offer,
@@ -61,5 +74,12 @@ export function bestOffer({ offers, gramsPerDay, lossPercent, keepsDays }: Buyin
     used.length > 0
       ? cheapest(used, (each) => each.landedMinorPerKg)
       : cheapest(judged, (each) => each.drunkMinorPerKg);
-  return { judged, best: judged.indexOf(best), allWaste: used.length === 0 };
+  const cheapestDrunk = cheapest(judged, (each) => each.drunkMinorPerKg);
+  return {
+    judged,
+    best: judged.indexOf(best),
+    allWaste: used.length === 0,
+    cheaperWithWaste: cheapestDrunk.drunkMinorPerKg < best.drunkMinorPerKg ? judged.indexOf(cheapestDrunk) : undefined,
+    stockDays,
+  };
 }

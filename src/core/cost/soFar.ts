@@ -1,7 +1,8 @@
-import { payback } from './money.ts';
+import { sum } from 'd3-array';
 
 /** One roast as far as money is concerned. */
 export interface RoastMoney {
+  readonly gearId: string;
   /** `2026-11` */
   readonly month: string;
   readonly greenGrams: number;
@@ -10,13 +11,14 @@ export interface RoastMoney {
   /** What a kilogram of its green landed at, minor units; undefined when the price is not known. */
   readonly landedMinorPerKg: number | undefined;
   readonly energyMinor: number;
-  /** Thrown away: paid for, and nothing to drink. */
-  readonly failed: boolean;
+  /** Thrown away, 0 to 1: paid for, and nothing to drink. */
+  readonly thrownShare: number;
 }
 
 /** What roasting at home came to so far. Money in minor units. */
 export interface MoneySoFar {
   readonly roasts: number;
+  /** Roasts of which nothing was left to drink. */
   readonly failed: number;
   readonly roastedGrams: number;
   readonly drinkableGrams: number;
@@ -25,8 +27,6 @@ export interface MoneySoFar {
   readonly savedMinor: number;
   /** Saved up to the end of each month, oldest first. */
   readonly byMonth: readonly { readonly month: string; readonly savedMinor: number; readonly drinkableGrams: number }[];
-  /** The gear's price is saved already, or will be: months from now at the pace so far; undefined while nothing is saved. */
-  readonly gear: { readonly priceMinor: number; readonly paidBack: boolean; readonly monthsToGo: number | undefined };
   /** Roasts whose green has no price; they are left out of the money. */
   readonly unpriced: number;
 }
@@ -34,45 +34,32 @@ export interface MoneySoFar {
 const USUAL_LOSS = 0.15;
 
 /**
- * Adds up roasts of known price, oldest first. Source: handbook, section 11; a failed batch costs and saves nothing.
+ * Adds up roasts of known price, oldest first. Source: handbook, section 11; what was thrown away costs and saves nothing.
  * @param shopMinorPerKg what a roasted kilogram like one's own costs in a shop
  */
-export function moneySoFar(
-  roasts: readonly RoastMoney[],
-  shopMinorPerKg: number,
-  gearPriceMinor: number,
-  days: number,
-): MoneySoFar {
+export function moneySoFar(roasts: readonly RoastMoney[], shopMinorPerKg: number): MoneySoFar {
   const priced = roasts.filter(({ landedMinorPerKg }) => landedMinorPerKg !== undefined);
-  let [costMinor, shopMinor, drinkable, roasted] = [0, 0, 0, 0];
+  let [costMinor, drinkableGrams] = [0, 0];
   const months = new Map<string, { savedMinor: number; drinkableGrams: number }>();
+  const shop = () => (drinkableGrams / 1000) * shopMinorPerKg;
   for (const each of priced) {
-    const out = each.roastedGrams ?? each.greenGrams * (1 - USUAL_LOSS);
     costMinor += (each.greenGrams / 1000) * (each.landedMinorPerKg ?? 0) + each.energyMinor;
-    roasted += out;
-    if (!each.failed) {
-      drinkable += out;
-      shopMinor += (out / 1000) * shopMinorPerKg;
-    }
-    months.set(each.month, { savedMinor: shopMinor - costMinor, drinkableGrams: drinkable });
+    drinkableGrams += gaveGrams(each) * (1 - each.thrownShare);
+    months.set(each.month, { savedMinor: shop() - costMinor, drinkableGrams });
   }
-  const savedMinor = shopMinor - costMinor;
-  const perKg = drinkable > 0 ? (savedMinor / drinkable) * 1000 : 0;
-  const left = payback(Math.max(0, gearPriceMinor - savedMinor), perKg, days > 0 ? drinkable / days : 0);
   return {
     roasts: roasts.length,
-    failed: roasts.filter(({ failed }) => failed).length,
-    roastedGrams: roasted,
-    drinkableGrams: drinkable,
+    failed: roasts.filter(({ thrownShare }) => thrownShare === 1).length,
+    roastedGrams: sum(priced, gaveGrams),
+    drinkableGrams,
     costMinor,
-    shopMinor,
-    savedMinor,
+    shopMinor: shop(),
+    savedMinor: shop() - costMinor,
     byMonth: [...months].map(([month, its]) => ({ month, ...its })),
-    gear: {
-      priceMinor: gearPriceMinor,
-      paidBack: savedMinor >= gearPriceMinor,
-      monthsToGo: savedMinor >= gearPriceMinor ? 0 : left?.months,
-    },
     unpriced: roasts.length - priced.length,
   };
+}
+
+function gaveGrams({ roastedGrams, greenGrams }: RoastMoney): number {
+  return roastedGrams ?? greenGrams * (1 - USUAL_LOSS);
 }

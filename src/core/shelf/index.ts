@@ -21,4 +21,4 @@ export {
   shelfStates,
   stateNames,
 } from './shelfKinds.ts';
-export { countedLeft, fateOf, weighedHeavier } from './stock.ts';
+export { countedLeft, fateOf, thrownShare, weighedHeavier } from './stock.ts';

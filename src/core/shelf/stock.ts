@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { JarEvent } from './jar.ts';
 import type { Fate } from './shelfKinds.ts';
 
@@ -17,6 +18,20 @@ export function countedLeft(grams: number, events: readonly JarEvent[]): number 
 export function fateOf(events: readonly JarEvent[]): Fate | undefined {
   const last = events.findLast((event) => event.kind === 'fate');
   return last?.kind === 'fate' ? last.fate : undefined;
+}
+
+/**
+ * Share of a roast that was thrown away, 0 to 1: of its parts' grams, or of the number of parts where one was not
+ * weighed. What went into cold brew or another jar is drunk.
+ */
+export function thrownShare(
+  parts: readonly { readonly grams: number | undefined; readonly events: readonly JarEvent[] }[],
+): number {
+  const weighed = parts.every(({ grams }) => grams !== undefined);
+  const weight = ({ grams }: (typeof parts)[number]) => (weighed ? (grams ?? 0) : 1);
+  const thrown = parts.filter(({ events }) => fateOf(events) === 'thrown');
+  const all = sum(parts, weight);
+  return all > 0 ? sum(thrown, weight) / all : 0;
 }
 
 /** A weighing that says more than there was: asked about, kept. */

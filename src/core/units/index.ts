@@ -1,5 +1,6 @@
 export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
+export { counted } from './counted.ts';
 export { type DecimalMark, localDecimalMark } from './decimalMark.ts';
 export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';

@@ -1,10 +1,10 @@
 import { memo } from 'react';
 import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
-import { shortDate } from '../dates';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
 import { useWords } from '../useHousehold';
+import { useRoastDates } from '../useRoastDates';
 import type { DrawnRow } from './drawnRow';
 import { type LineUp, lineUpAt } from './lineUp';
 
@@ -36,7 +36,7 @@ export const RibbonRow = memo(function RibbonRow({
   const { lotName, ribbon, shade, note, stars } = row;
   const { pull } = ribbon.milestones;
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
-  const date = shortDate(row.createdAt);
+  const date = useRoastDates().date(row.createdAt);
   const facts = [
     pull === undefined ? 'not pulled' : formatClock(pull),
     row.lossPercent !== undefined && `−${row.lossPercent.toFixed(1)} %`,

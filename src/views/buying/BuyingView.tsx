@@ -1,16 +1,15 @@
 import { useState } from 'react';
 import { keeping, type Storage, storages } from '@/core/bean';
-import { bestOffer, type Offer } from '@/core/cost';
-import { gramsADay } from '@/core/household';
+import { type BuyingAnswer, bestOffer, type Offer } from '@/core/cost';
 import { issueSentence, type Result } from '@/core/issues';
 import { parseMoney, parseWeight } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { LarderTabs } from '@/ui/LarderTabs';
-import { useCosts } from '@/ui/useCosts';
 import { useWords } from '@/ui/useHousehold';
-import { Offers } from './Offers';
+import { daysWords, Offers } from './Offers';
+import { useBuying } from './useBuying';
 
 interface OfferDraft {
   readonly grams: string;
@@ -33,38 +32,34 @@ export function BuyingView() {
 }
 
 function Buying() {
-  const costs = useCosts();
+  const basis = useBuying();
   const words = useWords();
   const [drafts, setDrafts] = useState<readonly OfferDraft[]>([EMPTY, EMPTY]);
   const [storage, setStorage] = useState<Storage>('coolDarkDry');
-  if (!costs) return <p className="text-husk py-10">Looking at the prices…</p>;
+  if (!basis) return <p className="text-husk py-10">Looking at the prices…</p>;
   const read = drafts.map((draft) => readOffer(draft, words));
   const offers = read.flatMap(({ offer }) => (offer ? [offer] : []));
-  const gramsPerDay = gramsADay(costs.household);
+  const { gramsPerDay, lossPercent, stockGrams } = basis;
   const answer =
     offers.length > 0
       ? bestOffer({
           offers,
           gramsPerDay,
-          lossPercent: costs.lossPercent,
+          lossPercent,
+          stockGrams,
           keepsDays: keeping[storage].keepsMonths * DAYS_PER_MONTH,
         })
       : undefined;
-  const best = answer?.judged[answer.best];
   const set = (index: number, some: Partial<OfferDraft>) =>
     setDrafts(drafts.map((draft, i) => (i === index ? { ...draft, ...some } : draft)));
   return (
     <section className="pt-8">
       <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
-        {best && answer && offers.length > 1
-          ? answer.allWaste
-            ? `None is used up in time; the ${words.weight(best.offer.grams)} pack wastes the least money.`
-            : `Buy the ${words.weight(best.offer.grams)} pack: the cheapest that you use before it goes stale.`
-          : 'Which pack is worth it?'}
+        {answer && offers.length > 1 ? verdict(answer, words) : 'Which pack is worth it?'}
       </h1>
       <p className="mt-3 text-lg">
-        You use {words.weight(gramsPerDay)} roasted a day, {words.weight(gramsPerDay / (1 - costs.lossPercent / 100))}{' '}
-        green; kept{' '}
+        You use {words.weight(gramsPerDay)} roasted a day, {words.weight(gramsPerDay / (1 - lossPercent / 100))} green;
+        kept{' '}
         <select
           aria-label="How you keep green"
           className="choice"
@@ -81,6 +76,11 @@ function Buying() {
         <a className="underline underline-offset-4" href="/plan/ahead/">
           Change what you use
         </a>
+        {answer && stockGrams > 0 && (
+          <span className="block">
+            {words.weight(stockGrams)} of green is in the larder, for {daysWords(answer.stockDays)}: it is used first.
+          </span>
+        )}
       </p>
       <ol className="mt-5 space-y-2">
         {drafts.map((draft, i) => (
@@ -127,9 +127,28 @@ function Buying() {
       <Button className="mt-3" onClick={() => setDrafts([...drafts, EMPTY])}>
         Another pack
       </Button>
-      {answer && <Offers answer={answer} costs={costs} />}
+      {answer && <Offers answer={answer} basis={basis} />}
     </section>
   );
+}
+
+/** Which to buy and why; where another looks cheaper in the table, why not that one. */
+function verdict(
+  { judged, best, allWaste, cheaperWithWaste }: BuyingAnswer,
+  words: ReturnType<typeof useWords>,
+): string {
+  const pack = (index: number) => {
+    const grams = judged[index]?.offer.grams ?? 0;
+    const alike = judged.filter(({ offer }) => offer.grams === grams).length > 1;
+    return `${words.weight(grams)} pack${alike ? ` (pack ${index + 1})` : ''}`;
+  };
+  if (judged.every(({ drunkMinorPerKg }) => !Number.isFinite(drunkMinorPerKg)))
+    return 'Buy none yet: what you have lasts longer than green keeps.';
+  if (allWaste) return `None is used up in time; of the ${pack(best)} what you drink is cheapest.`;
+  const buy = `Buy the ${pack(best)}: the cheapest that you use before it goes stale.`;
+  if (cheaperWithWaste === undefined) return buy;
+  const wasted = words.weight(judged[cheaperWithWaste]?.wastedGrams ?? 0);
+  return `${buy} The ${pack(cheaperWithWaste)} comes cheaper by the cup only if you throw ${wasted} of it away.`;
 }
 
 interface ReadOffer {

@@ -1,16 +1,17 @@
 import type { BuyingAnswer } from '@/core/cost';
 import { mugGrams } from '@/core/household';
-import type { Costs } from '@/ui/useCosts';
+import { counted } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
+import type { BuyingBasis } from './useBuying';
 
 const DAYS_PER_MONTH = 30.44;
 
 /** What each pack comes to: a roasted kilogram, a mug, how long it lasts, and against the shop. */
-export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; readonly costs: Costs }) {
+export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; readonly basis: BuyingBasis }) {
   const words = useWords();
-  const { shopMinorPerKg } = costs.household;
-  const mugKg = mugGrams(costs.household) / 1000;
-  const energy = costs.energyMinorPerKg ?? 0;
+  const { shopMinorPerKg } = basis.household;
+  const mugKg = mugGrams(basis.household) / 1000;
+  const energy = basis.energyMinorPerKg ?? 0;
   return (
     <div className="mt-6 overflow-x-auto">
       <table className="w-full min-w-[40rem] text-left">
@@ -35,8 +36,8 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
                   {i === answer.best && answer.judged.length > 1 && <b className="text-bill"> best for you</b>}
                 </td>
                 <td>{words.price(each.landedMinorPerKg)}</td>
-                <td>{words.price(each.homeMinorPerKg)}</td>
-                <td>{words.money(each.homeMinorPerKg * mugKg)}</td>
+                <td>{Number.isFinite(each.homeMinorPerKg) ? words.price(each.homeMinorPerKg) : 'none is drunk'}</td>
+                <td>{Number.isFinite(each.homeMinorPerKg) && words.money(each.homeMinorPerKg * mugKg)}</td>
                 <td>
                   {daysWords(each.lastsDays)}
                   {each.wastedGrams > 0 && (
@@ -48,7 +49,7 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
                     <a className="underline underline-offset-4" href="/files/#use-and-money">
                       Say what a shop takes
                     </a>
-                  ) : shopMinorPerKg >= each.homeMinorPerKg ? (
+                  ) : !Number.isFinite(each.homeMinorPerKg) ? null : shopMinorPerKg >= each.homeMinorPerKg ? (
                     `saves ${words.price(shopMinorPerKg - each.homeMinorPerKg)}`
                   ) : (
                     <span className="text-danger">{words.price(each.homeMinorPerKg - shopMinorPerKg)} dearer</span>
@@ -59,7 +60,7 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
         </tbody>
       </table>
       <p className="text-husk mt-3 text-[0.95rem]">
-        Roasted: with a loss of {costs.lossPercent.toFixed(1)} %, and what would go stale paid for but not drunk;{' '}
+        Roasted: with a loss of {basis.lossPercent.toFixed(1)} %, and what would go stale paid for but not drunk;{' '}
         {energy > 0
           ? `${words.price(energy)} of electricity is in it.`
           : 'without energy, until your gear’s power and your tariff are known.'}
@@ -69,7 +70,7 @@ export function Offers({ answer, costs }: { readonly answer: BuyingAnswer; reado
 }
 
 /** A span of days as one says it. */
-function daysWords(days: number): string {
-  if (days < 60) return `${Math.round(days)} days`;
+export function daysWords(days: number): string {
+  if (days < 60) return counted(Math.round(days), 'day');
   return days < 700 ? `${Math.round(days / DAYS_PER_MONTH)} months` : `${(days / 365).toFixed(1)} years`;
 }

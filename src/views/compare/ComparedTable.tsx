@@ -3,8 +3,8 @@ import { controlsOf } from '@/core/gear';
 import { liveEntries, type StretchName, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { lineNames, sheetLines } from '@/core/taste';
 import { formatClock } from '@/core/units';
-import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import type { Compared } from './compared';
 
 interface ComparedTableProps {
@@ -14,6 +14,7 @@ interface ComparedTableProps {
 
 /** Every figure side by side, for those who ask; rows that nobody has are left out. */
 export function ComparedTable({ compared, figures }: ComparedTableProps) {
+  const dates = useRoastDates();
   const words = useWords();
   const stretch = (name: StretchName) => (its: RoastFigures) => {
     const found = stretchesOf(its.reached).find((each) => each.name === name);
@@ -56,7 +57,7 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
                     className="underline underline-offset-4"
                     href={`/journal/roast/?id=${encodeURIComponent(roast.id)}`}
                   >
-                    {shortDate(roast.createdAt)}
+                    {dates.date(roast.createdAt)}
                   </a>
                   <span className="text-husk block font-normal">{gearName}</span>
                 </th>

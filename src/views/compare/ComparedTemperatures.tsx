@@ -1,9 +1,9 @@
 import { lazy, Suspense, useMemo } from 'react';
 import { readingsOf } from '@/core/heat';
 import { liveEntries, milestonesOf } from '@/core/roast';
-import { shortDate } from '@/ui/dates';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import type { Compared } from './compared';
 
 const Chart = lazy(() => import('@/ui/RelativeChart').then((module) => ({ default: module.RelativeChart })));
@@ -18,6 +18,7 @@ export function ComparedTemperatures({
   readonly compared: readonly Compared[];
   readonly lineUp: LineUp;
 }) {
+  const dates = useRoastDates();
   const words = useWords();
   const curves = useMemo(
     () =>
@@ -28,12 +29,12 @@ export function ComparedTemperatures({
         if (ownC === undefined || readings.length < LEAST || zeroS === undefined) return [];
         return [
           {
-            name: `${shortDate(roast.createdAt)}, ${gearName}`,
+            name: `${dates.date(roast.createdAt)}, ${gearName}`,
             points: readings.map(({ at, celsius }) => ({ atS: at - zeroS, byC: celsius - ownC })),
           },
         ];
       }),
-    [compared, lineUp],
+    [compared, lineUp, dates.date],
   );
   if (curves.length === 0) return null;
   return (

@@ -1,6 +1,6 @@
 import { differenceSentence, differencesBetween, plannedAgainstDone, type RoastFigures } from '@/core/compare';
-import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import type { Compared } from './compared';
 
 interface InWordsProps {
@@ -15,6 +15,7 @@ const IN_A_SENTENCE = 4;
 
 /** What differs, in words, each roast against one of them. */
 export function InWords({ compared, base, figures, onBase }: InWordsProps) {
+  const dates = useRoastDates();
   const words = useWords();
   const of = (each: Compared) => figures.get(each.roast.id) as RoastFigures;
   const others = compared.filter((each) => each !== base);
@@ -30,7 +31,7 @@ export function InWords({ compared, base, figures, onBase }: InWordsProps) {
         >
           {compared.map(({ roast, lotName, gearName }) => (
             <option key={roast.id} value={roast.id}>
-              {shortDate(roast.createdAt)}, {lotName}, {gearName}
+              {dates.date(roast.createdAt)}, {lotName}, {gearName}
             </option>
           ))}
         </select>
@@ -44,7 +45,7 @@ export function InWords({ compared, base, figures, onBase }: InWordsProps) {
           return (
             <li key={each.roast.id}>
               <h1 className={others.length > 1 ? 'text-2xl' : 'text-[clamp(1.8rem,4vw,2.6rem)]'}>
-                {shortDate(each.roast.createdAt)}
+                {dates.date(each.roast.createdAt)}
                 {found.length === 0
                   ? ' was the same roast, as far as the record tells.'
                   : `: ${found.slice(0, IN_A_SENTENCE).join(', ')}.`}

@@ -7,8 +7,8 @@ import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
 import { type NamedRoast, newestRoasts } from '@/store/queries';
 import { Button } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { TextField } from '@/ui/Field';
+import { useRoastDates } from '@/ui/useRoastDates';
 
 /** Roasts to ask about: the newest ones. */
 const SHOWN = 40;
@@ -24,6 +24,7 @@ const whatNames = {
 
 /** A question of one's own: of which roast, and the one thing that changes. */
 export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
+  const dates = useRoastDates();
   const roasts = useLiveQuery(async () => {
     const all = await newestRoasts(database(), SHOWN);
     return all.filter(({ roast }) => !isUnderWay(roast));
@@ -70,7 +71,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
         >
           {roasts.map(({ roast, lotName, gearName }) => (
             <option key={roast.id} value={roast.id}>
-              {shortDate(roast.createdAt)}, {lotName}, {gearName}
+              {dates.date(roast.createdAt)}, {lotName}, {gearName}
             </option>
           ))}
         </select>

@@ -4,8 +4,8 @@ import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import type { ExperimentNow } from './readExperiments';
 
 const answers = {
@@ -16,6 +16,7 @@ const answers = {
 
 /** What this household knows now: every answer with what it rests on. */
 export function Known({ answered }: { readonly answered: readonly ExperimentNow[] }) {
+  const dates = useRoastDates();
   const words = useWords();
   return (
     <section className="border-ink mt-8 border-t-2 pt-4">
@@ -40,7 +41,7 @@ export function Known({ answered }: { readonly answered: readonly ExperimentNow[
                   className="text-ink flex min-h-11 items-center underline underline-offset-4"
                   href={`/journal/compare/?ids=${encodeURIComponent(a.roast.id)},${encodeURIComponent(b.roast.id)}`}
                 >
-                  {shortDate(a.roast.createdAt)} against {shortDate(b.roast.createdAt)}
+                  {dates.date(a.roast.createdAt)} against {dates.date(b.roast.createdAt)}
                 </a>
               )}
               <Button

@@ -5,10 +5,10 @@ import { database } from '@/store/current';
 import { answerExperiment, removeExperiment } from '@/store/experiments';
 import { say } from '@/store/notices';
 import { LinkButton } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import type { ExperimentNow } from './readExperiments';
 
 export const outcomeNames = {
@@ -19,6 +19,7 @@ export const outcomeNames = {
 
 /** A question with its two roasts, what else was otherwise, and the next thing to do. */
 export function OpenQuestion(props: ExperimentNow) {
+  const dates = useRoastDates();
   const { experiment, state, a, b, sameness, flight, verdict, suggested } = props;
   const words = useWords();
   const finding = experiment.finding && (findingNames as Readonly<Record<string, string>>)[experiment.finding];
@@ -97,7 +98,7 @@ export function OpenQuestion(props: ExperimentNow) {
       )}
       {state === 'toRoast' && a && (
         <p className="text-husk mt-2">
-          Asked of the roast of {shortDate(a.roast.createdAt)}; the second one is to be roasted.
+          Asked of the roast of {dates.date(a.roast.createdAt)}; the second one is to be roasted.
         </p>
       )}
     </li>

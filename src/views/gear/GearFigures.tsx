@@ -1,22 +1,23 @@
-import { payback } from '@/core/cost';
-import { controlsOf, type Gear, methodOf, usualGramsOf } from '@/core/gear';
-import { gramsADay } from '@/core/household';
-import type { Costs } from '@/ui/useCosts';
-import { useWords } from '@/ui/useHousehold';
+import { controlsOf, type Gear, largestGramsOf, methodOf, traysOf, usualGramsOf } from '@/core/gear';
+import type { Money } from '@/store/moneySoFar';
+import { useHousehold, useWords } from '@/ui/useHousehold';
+import { paybackWords } from '@/ui/useMoney';
 
 /** What a piece of gear is: its batch, what can be changed on it, how it cools, when it has paid for itself. */
-export function GearFigures({ gear, costs }: { readonly gear: Gear; readonly costs: Costs | undefined }) {
+export function GearFigures({ gear, money }: { readonly gear: Gear; readonly money: Money | undefined }) {
   const words = useWords();
+  const { shopMinorPerKg } = useHousehold();
+  const its = money?.gear.find((each) => each.gear.id === gear.id);
   const { name, batchGrams, coolDownMin } = methodOf(gear.method);
   return (
     <div>
       <p className="text-husk">{name}</p>
       <p className="mt-2">
-        {words.weight(usualGramsOf(gear))} a batch{' '}
+        {words.weight(usualGramsOf(gear))} a batch{traysOf(gear) === 2 && ' on two trays'}{' '}
         <span className="text-husk">
           {gear.largestGrams
             ? `(${words.weight(gear.largestGrams)} at the most)`
-            : `(usual ${words.weight(batchGrams.least)} to ${words.weight(batchGrams.most)})`}
+            : `(usual ${words.weight(batchGrams.least)} to ${words.weight(largestGramsOf(gear))})`}
         </span>
       </p>
       <p className="text-husk">
@@ -44,7 +45,7 @@ export function GearFigures({ gear, costs }: { readonly gear: Gear; readonly cos
       {gear.ventilation === 'none' && gear.place !== 'outdoors' && (
         <p className="text-danger">No way out for the smoke yet: find one before the next roast.</p>
       )}
-      {gear.priceMinor !== undefined && <p className="mt-1">{paybackWords(gear.priceMinor, costs, words)}</p>}
+      {money && its && <p className="mt-1">{paybackWords(its.payback, money.all, shopMinorPerKg, words)}</p>}
     </div>
   );
 }
@@ -53,12 +54,4 @@ function coolDownWords({ least, most }: { readonly least: number; readonly most:
   return most === 0 || least === most
     ? `${most} min to cool between batches`
     : `${least} to ${most} min to cool between batches`;
-}
-
-function paybackWords(priceMinor: number, costs: Costs | undefined, words: ReturnType<typeof useWords>): string {
-  if (costs?.savingMinorPerKg === undefined)
-    return `${words.money(priceMinor)}; say what your green and a shop’s coffee cost, and Gander says when it is paid for.`;
-  const back = payback(priceMinor, costs.savingMinorPerKg, gramsADay(costs.household));
-  if (!back) return `${words.money(priceMinor)}; at these prices roasting saves nothing.`;
-  return `${words.money(priceMinor)}: paid for after ${back.kg.toFixed(1)} kg, ${back.months < 1 ? 'within a month' : `about ${Math.round(back.months)} months`} at your use.`;
 }

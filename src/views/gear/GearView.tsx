@@ -9,7 +9,7 @@ import { Dialog } from '@/ui/Dialog';
 import { GearForm } from '@/ui/forms/GearForm';
 import { Island } from '@/ui/Island';
 import { PutAway } from '@/ui/PutAway';
-import { useCosts } from '@/ui/useCosts';
+import { useMoney } from '@/ui/useMoney';
 import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
 
@@ -23,7 +23,7 @@ export function GearView() {
 }
 
 function AllGear() {
-  const costs = useCosts();
+  const money = useMoney();
   const all = useLiveQuery(() => gearWithUse(database()), []);
   const [adding, setAdding] = useState(false);
   const [editing, setEditing] = useState<Gear>();
@@ -64,7 +64,7 @@ function AllGear() {
                     {gear.nickname}
                   </a>
                 </h2>
-                <GearFigures gear={gear} costs={costs} />
+                <GearFigures gear={gear} money={money} />
               </div>
               <GearTimes gear={gear} />
               <div className="flex items-start gap-2">

@@ -6,9 +6,9 @@ import { database } from '@/store/current';
 import { firstCrackReadings } from '@/store/readings';
 import { gearRoasts } from '@/store/roasting';
 import { LinkButton } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { Island } from '@/ui/Island';
-import { useCosts } from '@/ui/useCosts';
+import { useMoney } from '@/ui/useMoney';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
 import { Habits, Losses, Times } from './PieceColumns';
@@ -26,8 +26,9 @@ export function PieceView() {
 }
 
 function Piece() {
+  const dates = useRoastDates();
   const id = new URLSearchParams(location.search).get('id') ?? '';
-  const costs = useCosts();
+  const money = useMoney();
   const found = useLiveQuery(async () => {
     const db = database();
     const [gear, roasts, readings] = await Promise.all([
@@ -63,12 +64,12 @@ function Piece() {
         )}
         {record.best && (
           <LinkButton href={`/journal/roast/?id=${encodeURIComponent(record.best.id)}`} size="large">
-            Its best, {shortDate(record.best.createdAt)}
+            Its best, {dates.date(record.best.createdAt)}
           </LinkButton>
         )}
       </div>
       <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-[20rem_1fr]">
-        <GearFigures gear={gear} costs={costs} />
+        <GearFigures gear={gear} money={money} />
         <GearTimes gear={gear} />
       </div>
       <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-3">

@@ -1,11 +1,11 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { MoneySoFar } from '@/core/cost';
-import { database } from '@/store/current';
-import { readMoneySoFar } from '@/store/moneySoFar';
+import { counted } from '@/core/units';
+import type { Money } from '@/store/moneySoFar';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
 import { useHousehold, useWords } from '@/ui/useHousehold';
+import { paybackWords, useMoney } from '@/ui/useMoney';
 import { SavedLine } from './SavedLine';
 
 /** What roasting at home came to so far. */
@@ -19,12 +19,9 @@ export function MoneyView() {
 }
 
 function Reckoned() {
-  const { shopMinorPerKg, tariffMinorPerKwh } = useHousehold();
-  const so = useLiveQuery(
-    () => readMoneySoFar(database(), shopMinorPerKg ?? 0, tariffMinorPerKwh, Date.now()),
-    [shopMinorPerKg, tariffMinorPerKwh],
-  );
-  if (!so) return <p className="text-husk py-10">Adding it all up…</p>;
+  const money = useMoney();
+  if (!money) return <p className="text-husk py-10">Adding it all up…</p>;
+  const so = money.all;
   if (so.roasts === 0)
     return (
       <Start title="Nothing is roasted yet.">
@@ -37,12 +34,15 @@ function Reckoned() {
         Write down what a pack cost, with its carriage, and this page tells what every roast came to.
       </Start>
     );
-  return <Sum so={so} shopKnown={shopMinorPerKg !== undefined} />;
+  return <Sum money={money} />;
 }
 
-function Sum({ so, shopKnown }: { readonly so: MoneySoFar; readonly shopKnown: boolean }) {
+function Sum({ money: { all: so, gear } }: { readonly money: Money }) {
   const words = useWords();
-  const perKg = (minor: number) => words.money((minor / Math.max(so.drinkableGrams, 1)) * 1000);
+  const { shopMinorPerKg } = useHousehold();
+  const shopKnown = shopMinorPerKg !== undefined;
+  const priced = so.roasts - so.unpriced;
+  const perKg = (minor: number) => words.price((minor / Math.max(so.drinkableGrams, 1)) * 1000);
   const saved = so.savedMinor >= 0;
   return (
     <article className="pt-8">
@@ -53,25 +53,26 @@ function Sum({ so, shopKnown }: { readonly so: MoneySoFar; readonly shopKnown: b
       </h1>
       <ul className="mt-4 max-w-3xl space-y-1 text-lg">
         <li>
-          {so.roasts} roasts gave {words.weight(so.roastedGrams)}
-          {so.failed > 0
-            ? `; ${so.failed === 1 ? 'one was' : `${so.failed} were`} thrown away, which is in the cost and not in the coffee.`
-            : '; none was thrown away.'}
+          {counted(priced, 'roast')} gave {words.weight(so.roastedGrams)}; {thrownWords(so, words)}
         </li>
         <li>
-          Green, carriage and electricity: {words.money(so.costMinor)}, that is {perKg(so.costMinor)} a kilogram that
-          was drunk.
+          Green, carriage and electricity: {words.money(so.costMinor)}
+          {so.drinkableGrams > 0 && `, that is ${perKg(so.costMinor)} of what there was to drink`}.
         </li>
         {shopKnown && (
           <li>
-            The same coffee from the shop: {words.money(so.shopMinor)}, {perKg(so.shopMinor)} a kilogram.
+            The same coffee from the shop: {words.money(so.shopMinor)}, {words.price(shopMinorPerKg)}.
           </li>
         )}
-        {so.gear.priceMinor > 0 && shopKnown && <li>{gearWords(so, words.money)}</li>}
+        {shopKnown &&
+          gear.map(({ gear: { id, nickname }, payback }) => (
+            <li key={id}>
+              {nickname}: {paybackWords(payback, so, shopMinorPerKg, words)}
+            </li>
+          ))}
         {so.unpriced > 0 && (
           <li className="text-husk">
-            {so.unpriced === 1 ? 'One roast is' : `${so.unpriced} roasts are`} left out of the money: the price of the
-            green is not known.
+            {counted(so.unpriced, 'more roast is', 'more roasts are')} left out: the price of the green is not known.
           </li>
         )}
       </ul>
@@ -83,7 +84,9 @@ function Sum({ so, shopKnown }: { readonly so: MoneySoFar; readonly shopKnown: b
           and this page tells what is saved.
         </p>
       )}
-      {shopKnown && so.byMonth.length > 1 && <SavedLine so={so} />}
+      {shopKnown && so.byMonth.length > 1 && (
+        <SavedLine so={so} goalMinor={gear.reduce((sum, { payback }) => sum + payback.priceMinor, 0)} />
+      )}
       <p className="text-husk mt-6 max-w-3xl">
         Cost is (beans and carriage) for the green that went in, and electricity where the gear’s power and the tariff
         are known; gas is not counted. Prices of{' '}
@@ -104,12 +107,12 @@ function Sum({ so, shopKnown }: { readonly so: MoneySoFar; readonly shopKnown: b
   );
 }
 
-function gearWords({ gear }: MoneySoFar, money: (minor: number) => string): string {
-  if (gear.paidBack) return `The gear, ${money(gear.priceMinor)}, has paid for itself.`;
-  if (gear.monthsToGo === undefined)
-    return `The gear, ${money(gear.priceMinor)}, is not paid back while nothing is saved.`;
-  const months = Math.max(1, Math.round(gear.monthsToGo));
-  return `The gear, ${money(gear.priceMinor)}, is paid back in about ${months === 1 ? 'a month' : `${months} months`} at this pace.`;
+/** What of it was not drunk: whole roasts by number, parts by weight. */
+function thrownWords(so: MoneySoFar, words: ReturnType<typeof useWords>): string {
+  const grams = so.roastedGrams - so.drinkableGrams;
+  if (grams < 0.05) return 'nothing was thrown away.';
+  const whole = so.failed > 0 ? `${counted(so.failed, 'whole batch', 'whole batches')} in it, ` : '';
+  return `${words.weight(grams)} was thrown away, ${whole}which is in the cost and not in the coffee.`;
 }
 
 interface StartProps {

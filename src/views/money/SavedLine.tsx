@@ -9,11 +9,10 @@ const BOTTOM = 28;
 const SIDE = 44;
 
 /** What is saved at the end of each month, as bars from nothing up or down, and the gear's price as the line to reach. */
-export function SavedLine({ so }: { readonly so: MoneySoFar }) {
+export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; readonly goalMinor: number }) {
   const words = useWords();
   const { ref, width } = useWidth();
   const values = so.byMonth.map(({ savedMinor }) => savedMinor);
-  const goal = so.gear.priceMinor;
   const y = scaleLinear([Math.min(0, ...values), Math.max(0, goal, ...values)], [HEIGHT - BOTTOM, TOP]);
   const step = Math.max(0, width - 2 * SIDE) / so.byMonth.length;
   return (

@@ -2,8 +2,8 @@ import { controlsOf, type Gear } from '@/core/gear';
 import { type Difference, differencesFrom, ruleWords } from '@/core/plan';
 import { milestoneNames, type PlannedMove, type Roast } from '@/core/roast';
 import { formatClock } from '@/core/units';
-import { shortDate } from '@/ui/dates';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { setUpOf } from './start';
 import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
@@ -19,6 +19,7 @@ const MOST_SAID = 3;
 
 /** The end of the sentence: like which roast, and what is otherwise this time. */
 export function Since({ choices, planned, earlier }: SinceProps) {
+  const dates = useRoastDates();
   const words = useWords();
   const last = earlier ?? planned.lastOfLot;
   if (!last || !planned.batches) return null;
@@ -26,7 +27,7 @@ export function Since({ choices, planned, earlier }: SinceProps) {
   const said = found.slice(0, MOST_SAID).map((each) => differenceWords(each, planned.gear, words));
   return (
     <span className="text-husk">
-      Like {shortDate(last.createdAt)}
+      Like {dates.date(last.createdAt)}
       {said.length > 0 && `, but ${said.join(', ')}`}
       {found.length > MOST_SAID && ' and more'}.
     </span>

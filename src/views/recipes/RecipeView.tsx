@@ -13,7 +13,6 @@ import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { editRecipe, removeRecipe, roastsOfRecipe } from '@/store/recipes';
 import { Alike } from '@/ui/Alike';
 import { Button, LinkButton } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
@@ -22,6 +21,7 @@ import { LineUpChoice } from '@/ui/rows/LineUpChoice';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { recipeWords } from './recipeWords';
 import { Scaled } from './Scaled';
 
@@ -70,6 +70,7 @@ async function readRecipe(id: string): Promise<Found | undefined> {
 }
 
 function OneRecipe({ recipe, lot, gear, roasts }: Found) {
+  const dates = useRoastDates();
   const words = useWords();
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [naming, setNaming] = useState<string>();
@@ -133,7 +134,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
             <ul className="mb-3 space-y-1">
               {roasts.map(({ roast }) => (
                 <li key={roast.id}>
-                  <b>{shortDate(roast.createdAt)}</b>: {closeWords(recipe, roast)}
+                  <b>{dates.date(roast.createdAt)}</b>: {closeWords(recipe, roast)}
                 </li>
               ))}
             </ul>

@@ -21,13 +21,13 @@ import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { shortDate } from '@/ui/dates';
 import { RoastFacts } from '@/ui/facts/RoastFacts';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { useWidth } from '@/ui/useWidth';
 import { ByRecipe } from './ByRecipe';
 import { CupsOfRoast } from './CupsOfRoast';
@@ -40,6 +40,7 @@ const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ def
 
 /** One roast: a sentence, the big ribbon, what is known of the batch, and every entry to be put right. */
 export function RoastPage(named: NamedRoast) {
+  const dates = useRoastDates();
   const { roast, lotName, gearName, gear } = named;
   const words = useWords();
   const { ref, width } = useWidth();
@@ -54,7 +55,7 @@ export function RoastPage(named: NamedRoast) {
 
   const remove = async () => {
     const change = await removeRoast(database(), roast.id);
-    say({ text: `The roast of ${lotName}, ${shortDate(roast.createdAt)}, is deleted.`, undo: change });
+    say({ text: `The roast of ${lotName}, ${dates.date(roast.createdAt)}, is deleted.`, undo: change });
     location.assign('/journal/');
   };
   const save = async () =>

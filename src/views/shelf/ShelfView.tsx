@@ -4,13 +4,13 @@ import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, type JarNow, jarsOnShelf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
 import { Island } from '@/ui/Island';
 import { jarHref, jarStateWords } from '@/ui/jarWords';
 import { LarderTabs } from '@/ui/LarderTabs';
 import { saveCalendar } from '@/ui/saveCalendar';
 import { useWords } from '@/ui/useHousehold';
 import { useNow } from '@/ui/useNow';
+import { useRoastDates } from '@/ui/useRoastDates';
 
 /** The roasted side of the larder: every jar by its state. */
 export function ShelfView() {
@@ -69,6 +69,7 @@ function Shelf() {
 }
 
 function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }) {
+  const dates = useRoastDates();
   const words = useWords();
   const log = async (event: JarEvent, text: string) =>
     say({ text, undo: await addJarEvent(database(), jar.row, event) });
@@ -81,8 +82,8 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
           {jar.named.lotName}, {words.shade(jar.shade)}
         </a>
         <span className="text-husk block">
-          {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned'} · roasted {shortDate(jar.madeAt)} ·{' '}
-          {jarStateWords(jar, nowMs)}
+          {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned'} · roasted{' '}
+          {dates.date(jar.named.roast.createdAt)} · {jarStateWords(jar, nowMs)}
         </span>
         {sealedTooEarly(jar.madeAt, jar.row.events, nowMs) && (
           <span className="text-danger block">

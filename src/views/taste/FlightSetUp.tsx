@@ -15,8 +15,10 @@ import { type JarNow, jarsOnShelf } from '@/store/shelf';
 import { startFlight } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
+import { jarTitle } from '@/ui/jarWords';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { experimentPair } from './experimentPair';
 
 const OTHER = 'other';
@@ -27,6 +29,7 @@ const MOST_CUPS = 6;
 /** What is tasted against what, by whom, how often, and what that can be expected to show. */
 export function FlightSetUp() {
   const words = useWords();
+  const dates = useRoastDates();
   const data = useLiveQuery(async () => {
     const db = database();
     const [jars, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db)]);
@@ -56,7 +59,7 @@ export function FlightSetUp() {
     const contenders = shown.map(({ pick, name }) => {
       const of = (FROM_EXPERIMENT as readonly string[]).indexOf(pick);
       const jar = jars.find(({ pull }) => pull.id === pick);
-      return pair?.contenders[of] ?? contenderOf(jar, name, words.shade);
+      return pair?.contenders[of] ?? contenderOf(jar, name, jar && jarTitle(jar, words, dates.date));
     });
     if (contenders.some(({ name }) => name === '')) return setError('Give the other coffee a name.');
     const same = new Set(shown.map(({ pick, name }) => (pick === OTHER ? name.trim() : pick))).size < shown.length;
@@ -97,7 +100,7 @@ export function FlightSetUp() {
               ))}
               {jars.map((jar) => (
                 <option key={jar.pull.id} value={jar.pull.id}>
-                  {jarName(jar, words.shade)}
+                  {jarTitle(jar, words, dates.date)}
                 </option>
               ))}
               <option value={OTHER}>other coffee</option>
@@ -170,11 +173,7 @@ function powerWords(question: FlightQuestion, sheets: number): string {
   }
 }
 
-function jarName(jar: JarNow, shade: (number: JarNow['shade']) => string): string {
-  return `${jar.named.lot?.name ?? 'coffee'}, ${shade(jar.shade)}, ${jar.named.gearName}, ${new Date(jar.madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}`;
-}
-
-function contenderOf(jar: JarNow | undefined, name: string, shade: (number: JarNow['shade']) => string): Contender {
-  if (!jar) return { name: name.trim() };
-  return { name: jarName(jar, shade).slice(0, 120), roastId: jar.named.roast.id, pullId: jar.pull.id };
+function contenderOf(jar: JarNow | undefined, typed: string, title = ''): Contender {
+  if (!jar) return { name: typed.trim() };
+  return { name: title.slice(0, 120), roastId: jar.named.roast.id, pullId: jar.pull.id };
 }

@@ -9,7 +9,9 @@ import { addCup, lastBrew } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
+import { jarTitle } from '@/ui/jarWords';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { BrewSentence } from './BrewSentence';
 import { type BrewDraft, draftOfBrew, plainBrew, readBrew } from './brewDraft';
 import { ScoreLine } from './ScoreLine';
@@ -27,6 +29,7 @@ const OTHER = 'other';
 
 function OneCup() {
   const words = useWords();
+  const dates = useRoastDates();
   const jars = useLiveQuery(() => allJars(database(), Date.now()), []);
   const asked = new URLSearchParams(location.search).get('pull');
   const [picked, setPicked] = useState<string>();
@@ -73,7 +76,7 @@ function OneCup() {
         >
           {jars.slice(0, 20).map((each) => (
             <option key={each.pull.id} value={each.pull.id}>
-              {jarName(each, words.shade)}
+              {jarTitle(each, words, dates.date)}
             </option>
           ))}
           <option value={OTHER}>other coffee</option>
@@ -138,10 +141,6 @@ function OneCup() {
       </p>
     </section>
   );
-}
-
-function jarName(jar: JarNow, shade: (number: JarNow['shade']) => string): string {
-  return `${jar.named.lot?.name ?? 'coffee'}, ${shade(jar.shade)}, ${new Date(jar.madeAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}`;
 }
 
 function ageWords(jar: JarNow): string {

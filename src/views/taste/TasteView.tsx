@@ -6,6 +6,7 @@ import { LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 
 const SHOWN = 12;
 
@@ -19,6 +20,7 @@ export function TasteView() {
 }
 
 function Tasting() {
+  const dates = useRoastDates();
   const words = useWords();
   const data = useLiveQuery(async () => {
     const db = database();
@@ -71,7 +73,7 @@ function Tasting() {
                       href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}
                     >
                       {roast
-                        ? `${roast.lotName}, ${roast.gearName}, ${dayWords(roast.roast.createdAt)}`
+                        ? `${roast.lotName}, ${roast.gearName}, ${dates.day(roast.roast.createdAt)}`
                         : 'a roast deleted since'}
                     </a>
                     <span>

@@ -10,6 +10,7 @@ import { dayName } from '@/ui/jarWords';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { saveCalendar } from '@/ui/saveCalendar';
 import { useNow } from '@/ui/useNow';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { RoastNext } from './RoastNext';
 
 const SHOWN_ROWS = 3;
@@ -106,6 +107,7 @@ function LeftOpen({
   readonly jars: readonly JarNow[];
   readonly tasted: ReadonlySet<string>;
 }) {
+  const dates = useRoastDates();
   const page = (id: string) => `/journal/roast/?id=${encodeURIComponent(id)}`;
   const untasted = jars.filter(
     ({ state, named }) =>
@@ -135,7 +137,7 @@ function LeftOpen({
         {open.map(([what, { roast, lotName, gearName }, href]) => (
           <li key={`${what}${roast.id}`}>
             <a className="hover:bg-sunk block min-h-11 py-2" href={href}>
-              <b>{what}</b> {lotName}, {gearName}, {dayWords(roast.createdAt)}
+              <b>{what}</b> {lotName}, {gearName}, {dates.day(roast.createdAt)}
             </a>
           </li>
         ))}
