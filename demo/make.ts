@@ -142,6 +142,7 @@ const experiments = demoExperiments(
 const content: NotebookContent = {
   ...noContent,
   household: {
+    useSince: '2020-01-01',
     ...plainHousehold,
     name: HOUSEHOLD_NAME,
     currency: 'GBP',

@@ -76,8 +76,17 @@ export class GanderDatabase extends Dexie {
     this.version(3).stores({ recipes: 'id', experiments: 'id', journalViews: 'id' });
     // New kinds of entries and fields; an earlier Gander must not write over them.
     this.version(4).stores({});
-    // The household's week, clock and plans ahead.
-    this.version(5).stores({});
+    // The household's week, clock and plans ahead; what it used before; more that can happen to a jar.
+    this.version(5)
+      .stores({})
+      .upgrade((tx) =>
+        tx
+          .table('household')
+          .toCollection()
+          .modify((row) => {
+            row.useSince ??= '2020-01-01';
+          }),
+      );
   }
 }
 

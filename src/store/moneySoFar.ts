@@ -9,7 +9,8 @@ import {
   roastKwh,
 } from '@/core/cost';
 import type { Gear } from '@/core/gear';
-import { milestonesOfRoast, momentMs, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import { partsOf } from '@/core/record';
+import { milestonesOfRoast, momentMs, type Roast, roastedGrams } from '@/core/roast';
 import { type JarEvent, thrownShare } from '@/core/shelf';
 import { localDay } from '@/core/units';
 import type { GanderDatabase } from './database.ts';
@@ -80,7 +81,14 @@ function moneyOf(
     roastedGrams: roastedGrams(roast),
     landedMinorPerKg: landed.get(roast.lotId),
     energyMinor,
-    thrownShare: thrownShare(pullsOf(roast).map(({ id, grams }) => ({ grams, events: eventsOf.get(id) ?? [] }))),
+    thrownShare: thrownShare(
+      partsOf(roast).map((part) => ({
+        ...part,
+        id: part.pull.id,
+        school: 'usual',
+        events: eventsOf.get(part.pull.id) ?? [],
+      })),
+    ),
   };
 }
 

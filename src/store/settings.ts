@@ -1,4 +1,5 @@
-import { type Household, plainHousehold } from '@/core/household';
+import { type Household, plainHousehold, withUseKept } from '@/core/household';
+import { localDay } from '@/core/units';
 import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.ts';
 
 /** The household's settings; the plain ones before anything was chosen. */
@@ -17,6 +18,7 @@ export async function saveHousehold(
   await requireWritable(db);
   await db.transaction('rw', db.household, async () => {
     const now = await getHousehold(db);
-    await db.household.put({ ...now, ...(typeof facts === 'function' ? facts(now) : facts), id: HOUSEHOLD_KEY });
+    const next = { ...now, ...(typeof facts === 'function' ? facts(now) : facts) };
+    await db.household.put({ ...withUseKept(now, next, localDay(Date.now())), id: HOUSEHOLD_KEY });
   });
 }

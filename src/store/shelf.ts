@@ -1,69 +1,83 @@
 import { differenceInCalendarDays } from 'date-fns';
-import { gramsADay } from '@/core/household';
+import { dequal } from 'dequal';
+import { gramsOnDay } from '@/core/household';
 import type { Id } from '@/core/ids';
-import { reckonedJars, type StockJar, tableLossPercent } from '@/core/plan';
-import { finalShade, isUnderWay, liveEntries, meantShade, momentMs, type PullEntry } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
+import type { StockJar } from '@/core/plan';
+import { partsOf, type RoastPart } from '@/core/record';
+import { isUnderWay } from '@/core/roast';
 import {
-  countedLeft,
   effectiveDays,
   isFrozen,
   type Jar,
+  type JarAccount,
   type JarEvent,
   type RestSchool,
   type ShelfState,
+  shelfLedger,
   shelfState,
   windowMoments,
 } from '@/core/shelf';
 import { type Change, changeRow } from './change.ts';
 import type { GanderDatabase } from './database.ts';
-import { getNamedRoast, type NamedRoast, newestRoasts } from './queries.ts';
+import { type NamedRoast, namedRoasts } from './queries.ts';
 import { getHousehold } from './settings.ts';
 
 /** The coffee of one pull as it stands now. */
-export interface JarNow {
+export interface JarNow extends RoastPart {
   readonly named: NamedRoast;
-  readonly pull: PullEntry;
   readonly row: Jar;
-  /** When the beans came out, ISO. */
-  readonly madeAt: string;
-  readonly grams: number;
-  /** Weighed after the roast; else by the usual loss. */
-  readonly weighed: boolean;
-  readonly shade: ShadeNumber;
   readonly school: RestSchool;
   readonly state: ShelfState;
   readonly days: number;
   readonly frozen: boolean;
   readonly leftGrams: number;
-  /** Somebody counted; else it is reckoned from the household's use. */
+  /** Every gram of it is known by the scale; else it is reckoned, from the usual loss or the household's use. */
   readonly counted: boolean;
+  /** Somebody noted what was done with it. */
+  readonly touched: boolean;
+  /** What was put in, drawn and noted, line by line. */
+  readonly account: JarAccount;
   readonly readyMs: number;
   readonly bestMs: number;
   readonly fadesMs: number;
 }
 
-/** More roasts than these are not on any shelf. */
-const MOST_ROASTS = 40;
+/**
+ * What is older than this, and of which nobody ever noted anything, is past every use; it is on no shelf, and too far
+ * back to change what is reckoned. Everything else is looked at, however many roasts came since.
+ */
+const UNTOUCHED_DAYS = 120;
+const DAY_MS = 86_400_000;
 const EMPTY_GRAMS = 3;
 
-/** Every jar of the last roasts, newest first; the empty ones and the failed ones too. */
+/** Every jar that may matter, newest first; the empty ones and the failed ones too. */
 export async function allJars(db: GanderDatabase, nowMs: number): Promise<JarNow[]> {
-  const [household, roasts, rows] = await Promise.all([
+  const since = new Date(nowMs - UNTOUCHED_DAYS * DAY_MS).toISOString();
+  const [household, recent, rows] = await Promise.all([
     getHousehold(db),
-    newestRoasts(db, MOST_ROASTS),
+    db.roasts.where('createdAt').aboveOrEqual(since).primaryKeys(),
     db.jars.toArray(),
   ]);
+  const roasts = await namedRoasts(db, [...new Set<string>([...recent, ...rows.map(({ roastId }) => roastId)])]);
   const rowOf = new Map(rows.map((row) => [row.pullId as string, row]));
-  const jars = roasts
+  const filled = roasts
+    .sort((a, b) => (a.roast.createdAt < b.roast.createdAt ? 1 : -1))
     .filter(({ roast }) => !isUnderWay(roast))
-    .flatMap((named) => jarsOfRoast(named, rowOf, household.restSchool, nowMs));
-  return withReckoning(jars, gramsADay(household), nowMs);
+    .flatMap((named) => filledJars(named, rowOf, household.restSchool));
+  const ledger = shelfLedger(
+    filled.map((jar) => ({ ...jar, id: jar.pull.id, events: jar.row.events })),
+    (day) => gramsOnDay(household, day),
+    nowMs,
+  );
+  return filled.flatMap((jar) => {
+    const account = ledger.get(jar.pull.id);
+    return account ? [jarNow(jar, account, nowMs)] : [];
+  });
 }
 
 /** Of all jars those that still hold something and are not past every use, the oldest first. */
 export function onShelf(jars: readonly JarNow[]): JarNow[] {
-  return jars.filter((jar) => jar.leftGrams >= EMPTY_GRAMS && (jar.state !== 'past' || jar.counted)).reverse();
+  return jars.filter((jar) => jar.leftGrams >= EMPTY_GRAMS && (jar.state !== 'past' || jar.touched)).reverse();
 }
 
 /** The jars on the shelf now, the oldest first. */
@@ -79,62 +93,55 @@ export function stockJars(jars: readonly JarNow[], nowMs: number): StockJar[] {
     .map(({ leftGrams, readyMs, fadesMs }) => ({ grams: leftGrams, readyDay: day(readyMs), lastDay: day(fadesMs) }));
 }
 
-/** The jars of one roast. */
+/** The jars of one roast, lightest first, with what the whole shelf says of them. */
 export async function jarsOf(db: GanderDatabase, roastId: string, nowMs: number): Promise<JarNow[]> {
-  const named = await getNamedRoast(db, roastId);
-  if (!named || isUnderWay(named.roast)) return [];
-  const [household, rows] = await Promise.all([getHousehold(db), db.jars.where('roastId').equals(roastId).toArray()]);
-  return jarsOfRoast(named, new Map(rows.map((row) => [row.pullId as string, row])), household.restSchool, nowMs);
+  const roast = await db.roasts.get(roastId);
+  if (!roast || isUnderWay(roast)) return [];
+  const jars = await allJars(db, nowMs);
+  const its = jars.filter((jar) => jar.named.roast.id === roastId);
+  if (its.length > 0) return its;
+  // Older than anything on the shelf, and nobody noted anything: as it was filled.
+  const [named] = await namedRoasts(db, [roastId]);
+  const { restSchool } = await getHousehold(db);
+  return named ? filledJars(named, new Map(), restSchool).map((jar) => jarNow(jar, UNKNOWN_ACCOUNT, nowMs)) : [];
 }
 
-function jarsOfRoast(named: NamedRoast, rowOf: ReadonlyMap<string, Jar>, school: RestSchool, nowMs: number): JarNow[] {
+/** One jar by its pull; undefined when there is none. */
+export async function jarOf(
+  db: GanderDatabase,
+  roastId: string,
+  pullId: string,
+  nowMs: number,
+): Promise<JarNow | undefined> {
+  return (await jarsOf(db, roastId, nowMs)).find(({ pull }) => pull.id === pullId);
+}
+
+type Filled = RoastPart & Pick<JarNow, 'named' | 'row' | 'school'>;
+const UNKNOWN_ACCOUNT: JarAccount = { lines: [], leftGrams: 0, ground: undefined, drawnGrams: 0, tooHeavy: false };
+
+function filledJars(named: NamedRoast, rowOf: ReadonlyMap<string, Jar>, school: RestSchool): Filled[] {
   const { roast } = named;
-  const pulls = liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
-  return pulls.map((pull, i): JarNow => {
-    const row = rowOf.get(pull.id) ?? { id: jarId(pull.id), roastId: roast.id, pullId: pull.id, events: [] };
-    const shade = pull.shade ?? (roast.plannedParts ? undefined : finalShade(roast)) ?? meantShade(roast, i);
-    const grams = pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100);
-    const madeAt = new Date(momentMs(roast, pull.at) ?? Date.parse(roast.createdAt)).toISOString();
-    const its = row.school ?? school;
-    const days = effectiveDays(madeAt, row.events, nowMs);
-    const counted = countedLeft(grams, row.events);
-    return {
-      named,
-      pull,
-      row,
-      madeAt,
-      grams,
-      weighed: pull.grams !== undefined,
-      shade,
-      school: its,
-      state: shelfState(shade, its, days),
-      days,
-      frozen: isFrozen(row.events, nowMs),
-      leftGrams: counted ?? grams,
-      counted: counted !== undefined,
-      ...windowMoments(madeAt, shade, its, row.events, nowMs),
-    };
+  return partsOf(roast).map((part): Filled => {
+    const { id } = part.pull;
+    const row = rowOf.get(id) ?? { id: jarId(id), roastId: roast.id, pullId: id, events: [] };
+    return { ...part, named, row, school: row.school ?? school };
   });
 }
 
-/** What nobody counts is drunk at the household's pace, the oldest rested coffee first. */
-function withReckoning(jars: readonly JarNow[], gramsPerDay: number, nowMs: number): JarNow[] {
-  const now = new Date(nowMs);
-  const open = jars.filter(({ counted, frozen }) => !counted && !frozen);
-  const reckoned = new Map<JarNow, number>();
-  for (const jar of open) {
-    const day = (ms: number) => -differenceInCalendarDays(now, new Date(ms));
-    const found = { day: Math.min(0, day(Date.parse(jar.madeAt))), grams: jar.grams, shade: jar.shade };
-    reckoned.set(jar, found.day);
-  }
-  const order = [...open].sort((a, b) => (reckoned.get(a) ?? 0) - (reckoned.get(b) ?? 0));
-  const left = reckonedJars(
-    order.map((jar) => ({ day: reckoned.get(jar) ?? 0, grams: jar.grams, shade: jar.shade, key: jar.pull.id })),
-    gramsPerDay,
-    'usual',
-  );
-  const leftOf = new Map(left.map((each) => [each.key, each.grams]));
-  return jars.map((jar) => (open.includes(jar) ? { ...jar, leftGrams: leftOf.get(jar.pull.id) ?? 0 } : jar));
+function jarNow(jar: Filled, account: JarAccount, nowMs: number): JarNow {
+  const { events } = jar.row;
+  const days = effectiveDays(jar.madeAt, events, nowMs);
+  return {
+    ...jar,
+    account,
+    leftGrams: account.leftGrams,
+    counted: account.drawnGrams === 0 && jar.weighed,
+    touched: events.some(({ kind }) => kind === 'use' || kind === 'weigh' || kind === 'freeze'),
+    days,
+    state: shelfState(jar.shade, jar.school, days),
+    frozen: isFrozen(events, nowMs),
+    ...windowMoments(jar.madeAt, jar.shade, jar.school, events, nowMs),
+  };
 }
 
 /** The id of a pull's jar follows from the pull, so that two tabs never make two rows. */
@@ -145,6 +152,14 @@ function jarId(pullId: Id<'entry'>): Id<'jar'> {
 /** Something happened to a jar; gives the change, for undo. What another tab wrote meanwhile stays. */
 export function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
   return changeRow(db, 'jars', row, (now) => ({ events: [...now.events, event] }));
+}
+
+/** One thing did not happen to a jar after all; gives the change, for undo. */
+export function removeJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
+  return changeRow(db, 'jars', row, (now) => {
+    const at = now.events.findIndex((each) => dequal(each, event));
+    return { events: now.events.filter((_, i) => i !== at) };
+  });
 }
 
 /** Changes a jar's row, which is made when there is none; gives the change, for undo. */

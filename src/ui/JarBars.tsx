@@ -105,7 +105,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
             <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + LABEL }}>
               <a
                 href={jarHref(jar)}
-                className="bg-chaff/85 relative inline-block truncate pr-2 text-[0.95rem] leading-6"
+                className="bg-chaff relative inline-block truncate pr-2 text-[0.95rem] leading-6"
                 style={{ marginLeft: left, maxWidth: Math.max(0, width - left) }}
               >
                 <b>{jarName(jar, jars, dates.date)}</b>{' '}

@@ -28,6 +28,13 @@ export function shortDate(iso: string, now: Date = new Date()): string {
   return format(date, date.getFullYear() === now.getFullYear() ? 'd MMM' : 'd MMM yyyy');
 }
 
+/** A day as it stands in a list: `today`, `Tue 24 Nov` within the last week, else `3 Nov`. */
+export function shortDay(at: number, now: Date = new Date()): string {
+  const days = differenceInCalendarDays(now, at);
+  if (days === 0) return 'today';
+  return days > 0 && days < 7 ? format(at, 'EEE d MMM') : shortDate(new Date(at).toISOString(), now);
+}
+
 /** A time of the day by the household's clock: `14:05`, `2:05 pm`. */
 export function timeOfDay(at: Date | number | string, hourClock: HourClock): string {
   return format(new Date(at), hourClock === '12' ? 'h:mm aaa' : 'HH:mm');

@@ -1,4 +1,5 @@
 import { differenceInCalendarDays, format } from 'date-fns';
+import { localDay } from '@/core/units';
 import type { JarNow } from '@/store/shelf';
 import type { useWords } from './useHousehold';
 
@@ -25,6 +26,22 @@ export function jarTitle(
   date: (iso: string) => string,
 ): string {
   return `${named.lot?.name ?? 'coffee'}, ${words.shade(shade)}, ${named.gearName}, ${date(named.roast.createdAt)}`;
+}
+
+/** What is left of a jar, and by what it is known. */
+export function leftWords({ leftGrams, grams, weighed, account }: JarNow, words: ReturnType<typeof useWords>): string {
+  const of = `${words.weight(leftGrams)} left of ${words.weight(grams)}${weighed ? '' : ', which was not weighed'}`;
+  if (account.drawnGrams < 0.5) return `${of}.`;
+  const sure = account.lines.findLast(({ kind }) => kind === 'weigh');
+  const since = sure ? `it was weighed, ${words.dayOf(sure.atMs)}` : 'it was filled';
+  return `${of}: reckoned, with ${words.weight(account.drawnGrams)} of your use since ${since}.`;
+}
+
+/** What of a jar is ground: that keeps for its day only (handbook, section 8). */
+export function groundWords({ account: { ground } }: JarNow, words: ReturnType<typeof useWords>): string {
+  if (!ground) return '';
+  const today = localDay(ground.atMs) === localDay(Date.now());
+  return `${words.weight(ground.grams)} of it ground ${today ? 'today: drink it today' : `${words.dayOf(ground.atMs)}, and stale by now`}`;
 }
 
 /** How a jar stands, in a few words. */

@@ -1,17 +1,25 @@
-import { jarEntries, roastDayEntry } from '@/core/exchange';
+import { addDays } from 'date-fns';
+import { jarEntries, roastDayEntry, roastDueEntry } from '@/core/exchange';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { jarsOnShelf } from '@/store/shelf';
+import { getHousehold } from '@/store/settings';
+import { allJars, onShelf } from '@/store/shelf';
+import { stockPlanOf } from '@/store/stockPlan';
+import { usualBatch } from '@/store/usualBatch';
 import { calendarText } from './calendarText';
 
 /** Saves ready dates, best-until dates and planned roast days as a file that calendar programs read. */
 export async function saveCalendar(): Promise<void> {
   const now = new Date();
   const db = database();
-  const [jars, days] = await Promise.all([
-    jarsOnShelf(db, now.getTime()),
+  const [all, days, usual, household] = await Promise.all([
+    allJars(db, now.getTime()),
     db.days.where('date').aboveOrEqual(localDay(now)).toArray(),
+    usualBatch(db),
+    getHousehold(db),
   ]);
+  const jars = onShelf(all);
+  const [due] = stockPlanOf(all, usual, household, usual.roastedGrams, now).roastDays;
   const day = (ms: number) => localDay(new Date(ms));
   const entries = [
     ...jars.flatMap((jar) =>
@@ -24,10 +32,12 @@ export async function saveCalendar(): Promise<void> {
       }),
     ),
     ...days.filter(({ batches }) => batches.length > 0).map(({ date, batches }) => roastDayEntry(date, batches.length)),
+    ...(due === undefined ? [] : [roastDueEntry(localDay(addDays(now, due)))]),
   ];
   const link = document.createElement('a');
   link.href = URL.createObjectURL(new Blob([calendarText(entries)], { type: 'text/calendar' }));
   link.download = 'gander.ics';
   link.click();
-  URL.revokeObjectURL(link.href);
+  // The browser reads it after the click; taken away at once it may find nothing.
+  setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
 }

@@ -1,14 +1,14 @@
-import { addDays, differenceInCalendarDays, format, parseISO } from 'date-fns';
+import { addDays, format } from 'date-fns';
 import { useState } from 'react';
 import { type Ahead, gramsADay } from '@/core/household';
 import type { Result } from '@/core/issues';
-import { batchesWithin, MOST_DAY_BATCHES, parseUse, type StockPlan, stockAhead, windowDays } from '@/core/plan';
-import { drinkingWindow } from '@/core/shelf';
-import { localDay, parseWeight } from '@/core/units';
+import { parseUse, type StockPlan } from '@/core/plan';
+import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import type { LotStock } from '@/store/larder';
 import { saveHousehold } from '@/store/settings';
-import { type JarNow, onShelf, stockJars } from '@/store/shelf';
+import type { JarNow } from '@/store/shelf';
+import { mostBatchesOf, PLAIN_AHEAD, stockPlanOf } from '@/store/stockPlan';
 import type { UsualBatch } from '@/store/usualBatch';
 import { amountBasis } from './amountBasis';
 import { useHousehold, useWords } from './useHousehold';
@@ -19,8 +19,6 @@ export interface AheadData {
   readonly usual: UsualBatch;
 }
 
-/** What a household that never said anything of it plans by: few days, and two hours at most. */
-const PLAIN: Ahead = { weekdays: [], minutesADay: 120, guests: [], away: [] };
 /** Less than this is no batch of anything. */
 const LEAST_GREEN_GRAMS = 30;
 const ROAST_RANGE = { leastGrams: 5, mostGrams: 5000 };
@@ -33,7 +31,7 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   const words = useWords();
   const [useText, setUseText] = useState<string>();
   const [roastText, setRoastText] = useState<string>();
-  const settings = household.ahead ?? PLAIN;
+  const settings = household.ahead ?? PLAIN_AHEAD;
   const shownUse = useText ?? `${words.weight(household.gramsPerPersonDay)} a day`;
   const basis = amountBasis(household, {
     of: 'roasted',
@@ -44,30 +42,13 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   const use: Result<number> = parseUse(shownUse, basis);
   const shownRoast = roastText ?? words.weight(usual.roastedGrams);
   const roast = parseWeight(shownRoast, words.weightUnit, { range: ROAST_RANGE });
-  const gramsPerDay = gramsADay(use.ok ? { ...household, gramsPerPersonDay: use.value } : household);
+  const asTyped = use.ok ? { ...household, gramsPerPersonDay: use.value } : household;
+  const gramsPerDay = gramsADay(asTyped);
   const roastGrams = roast.ok ? roast.value : usual.roastedGrams;
-  const mostBatches = Math.min(MOST_DAY_BATCHES, batchesWithin(settings.minutesADay, usual.roastS, usual.coolDownMin));
+  const mostBatches = mostBatchesOf(household, usual);
   const today = new Date();
   const date = (day: number) => addDays(today, day);
-  const covers = ({ from, to }: { readonly from: string; readonly to: string }, day: number) => {
-    const iso = localDay(date(day));
-    return iso >= from && iso <= to;
-  };
-  const plan: StockPlan = stockAhead({
-    jars: stockJars(onShelf(jars), today.getTime()),
-    gramsPerDay,
-    gramsOn: (day) => {
-      const more = settings.guests.filter((each) => covers(each, day));
-      const guests = more.reduce((sum, each) => sum + each.grams / daysOf(each), 0);
-      return (settings.away.some((each) => covers(each, day)) ? 0 : gramsPerDay) + guests;
-    },
-    roastGrams,
-    ...windowDays(usual.shade, household.restSchool),
-    freshDays: drinkingWindow(usual.shade, household.restSchool).bestDays,
-    mostBatches,
-    fewDays: settings.weekdays.length === 0,
-    mayRoast: (day) => settings.weekdays.length === 0 || settings.weekdays.includes(date(day).getDay()),
-  });
+  const plan: StockPlan = stockPlanOf(jars, usual, asTyped, roastGrams, today);
   return {
     household,
     settings,
@@ -93,13 +74,8 @@ export function useAhead({ jars, lots, usual }: AheadData) {
     },
     /** From what it is at that moment: two changes in quick succession are two changes. */
     change: (next: (ahead: Ahead) => Partial<Ahead>) =>
-      void saveHousehold(database(), ({ ahead = PLAIN }) => ({ ahead: { ...ahead, ...next(ahead) } })),
+      void saveHousehold(database(), ({ ahead = PLAIN_AHEAD }) => ({ ahead: { ...ahead, ...next(ahead) } })),
   };
-}
-
-/** Days of a span, both ends counted. */
-export function daysOf({ from, to }: { readonly from: string; readonly to: string }): number {
-  return Math.max(1, differenceInCalendarDays(parseISO(to), parseISO(from)) + 1);
 }
 
 function headline({ roastDays: [next], runsOutDay }: StockPlan, date: (day: number) => Date): string {

@@ -4,7 +4,7 @@ import { type Household, plainHousehold } from '@/core/household';
 import { type ShadeNumber, shadeName, shadeNumbers } from '@/core/shade';
 import { formatDegrees, formatMoney, formatTemperature, formatWeight, weightFieldText } from '@/core/units';
 import { currentHousehold, onHousehold } from '@/store/householdNow';
-import { fullDate, timeOfDay } from './dates';
+import { fullDate, shortDay, timeOfDay } from './dates';
 
 /** The household's settings, live; the plain ones until they are read. */
 export function useHousehold(): Household {
@@ -27,6 +27,8 @@ export function useWords() {
     /** A price as this household reckons it: "€15.80 a kg", "$7.17 a lb". */
     price: (minorPerKg: number) =>
       `${formatMoney((minorPerKg * priceGrams(weightUnit)) / 1000, currency)} ${pricePer(weightUnit)}`,
+    /** A day gone by, short: `21 Nov`, and with its weekday within the week. */
+    dayOf: (at: number) => shortDay(at),
     /** A time of the day. */
     time: (at: Date | number | string) => timeOfDay(at, hourClock),
     fullDate: (iso: string) => fullDate(iso, hourClock),

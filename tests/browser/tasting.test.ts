@@ -50,7 +50,7 @@ describe('from the pull to the cup', () => {
     await page.getByRole('radio', { name: 'paler inside' }).click();
     await page.goto('/larder/shelf/');
     await page.getByRole('heading', { name: 'Resting' }).waitFor();
-    await page.getByText(/68 g left, reckoned · roasted .* · resting, ready Thursday/).waitFor();
+    await page.getByText(/68 g left · roasted .* · resting, ready Thursday/).waitFor();
     await page.getByRole('link', { name: /Lantern Terrace/ }).click();
     await page.getByRole('radio', { name: 'airtight' }).click();
     await page.getByText('Closed: airtight.').waitFor();
@@ -97,7 +97,7 @@ describe('from the pull to the cup', () => {
       .waitFor();
     await page.getByRole('button', { name: 'Take it off the jar' }).click();
     await page.getByText('49 g left of').waitFor();
-    await page.getByLabel('The scale says').fill('90');
+    await page.getByLabel('How much').fill('90');
     await page.getByRole('button', { name: 'Take it', exact: true }).click();
     await page.getByText('It was weighed heavier than it can be.').waitFor();
     await page.getByRole('button', { name: 'Freeze it' }).click();
@@ -111,6 +111,39 @@ describe('from the pull to the cup', () => {
     ]);
     const text = await readFile(await download.path(), 'utf8');
     assert.match(text, /BEGIN:VCALENDAR[\s\S]*SUMMARY:.* is ready/);
+    await close();
+  });
+});
+
+describe('the shelf’s account', () => {
+  it('a fact about one jar changes no other, can be taken back, and what was given away is out of it', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/larder/shelf/');
+    const rows = page.locator('main li:has(a.text-lg)');
+    await rows.first().waitFor();
+    const told = async () =>
+      new Map((await rows.allInnerTexts()).map((text) => [text.match(/roasted .*?·/)?.[0] ?? '', text]));
+    const before = await told();
+    assert.ok(before.size > 3);
+    const row = rows.filter({ hasText: '78 g left' });
+    const [emptied] = (await row.innerText()).match(/roasted .*?·/) ?? [];
+    await row.getByRole('button', { name: /empty/i }).click();
+    await row.waitFor({ state: 'detached' });
+    before.delete(emptied ?? '');
+    assert.deepEqual(await told(), before);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await row.waitFor();
+
+    await row.getByRole('link').first().click();
+    await page.getByLabel('How much').fill('20');
+    await page.getByLabel('What happened').selectOption({ label: 'was given away' });
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByText('58 g left of').waitFor();
+    await page.getByRole('button', { name: 'Take back: given away, today' }).click();
+    await page.getByText('78 g left of').waitFor();
+    await page.getByLabel('How much').fill('a lot');
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByText('“a lot” is not an amount.').waitFor();
     await close();
   });
 });

@@ -1,3 +1,5 @@
+import { counted } from '../units/index.ts';
+
 /** One day in a calendar; the id stays, so that a second export moves the entry and does not double it. */
 export interface CalendarEntry {
   readonly id: string;
@@ -24,11 +26,11 @@ export function jarEntries(jar: {
 
 /** What a planned roast day puts into a calendar. */
 export function roastDayEntry(date: string, batches: number): CalendarEntry {
-  const what = batches === 1 ? 'One batch' : `${batches} batches`;
-  return {
-    id: `roast-day-${date}`,
-    date,
-    title: batches === 0 ? 'Roast' : `Roast: ${what.toLowerCase()}`,
-    note: batches === 0 ? 'Due, so that it has rested in time.' : `${what} planned.`,
-  };
+  const what = counted(batches, 'batch', 'batches');
+  return { id: `roast-day-${date}`, date, title: `Roast: ${what}`, note: `Planned: ${what}.` };
+}
+
+/** The next roast that is due. There is one at a time: when it moves, so does its entry. */
+export function roastDueEntry(date: string): CalendarEntry {
+  return { id: 'roast-due', date, title: 'Roast', note: 'Due, so that it has rested when the shelf runs short.' };
 }

@@ -1,4 +1,4 @@
-export { type CalendarEntry, jarEntries, roastDayEntry } from './calendar.ts';
+export { type CalendarEntry, jarEntries, roastDayEntry, roastDueEntry } from './calendar.ts';
 export { type ContentComparison, canonical, compareContent } from './compareContent.ts';
 export { type ContentTable, contentTables, noContent } from './contentTables.ts';
 export {

@@ -5,6 +5,9 @@ export interface NotebookStep {
   readonly step: (file: Record<string, unknown>) => Record<string, unknown>;
 }
 
+/** What a household used when use had no date yet, it used since ever. */
+export const BEFORE_GANDER = '2020-01-01';
+
 type Row = Record<string, unknown>;
 const rows = (value: unknown): Row[] => (Array.isArray(value) ? value : []);
 
@@ -55,11 +58,16 @@ export const notebookSteps: readonly NotebookStep[] = [
   },
   {
     from: 4,
-    name: 'the household has a first day of the week, a clock of 12 or 24 hours, and plans ahead',
+    name: 'the household has a first day of the week, a clock of 12 or 24 hours, plans ahead, and what it used before',
     step: (file) => ({
       ...file,
       version: 5,
-      household: file.household && { weekStart: 1, hourClock: '24', ...(file.household as Row) },
+      household: file.household && {
+        weekStart: 1,
+        hourClock: '24',
+        useSince: BEFORE_GANDER,
+        ...(file.household as Row),
+      },
     }),
   },
 ];

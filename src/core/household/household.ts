@@ -58,5 +58,12 @@ export const householdSchema = z.strictObject({
   /** What a roasted kilogram like one's own costs in a shop. */
   shopMinorPerKg: money.optional(),
   ahead: aheadSchema.optional(),
+  /** Since when it uses what it uses now; absent until somebody said. */
+  useSince: z.iso.date().optional(),
+  /** What the whole household used a day before it changed, oldest first: what is past stays as it was reckoned. */
+  useBefore: z
+    .array(z.strictObject({ until: z.iso.date(), grams: z.number().positive().max(25_000) }))
+    .max(100)
+    .optional(),
 });
 export type Household = z.infer<typeof householdSchema>;

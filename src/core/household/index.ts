@@ -10,4 +10,4 @@ export {
   weekStarts,
 } from './household.ts';
 export { plainHousehold } from './plainHousehold.ts';
-export { gramsADay, mugGrams, mugsIn } from './use.ts';
+export { daysOf, gramsADay, gramsOnDay, mugGrams, mugsIn, withUseKept } from './use.ts';

@@ -17,7 +17,6 @@ export {
   pullRecordOf,
 } from './proposedRule.ts';
 export { type PullSchool, pullSchools, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
-export { type RoastedThen, reckonedJars, windowDays } from './reckonedJars.ts';
 export {
   type DayBatch,
   dayBatchSchema,
@@ -34,3 +33,4 @@ export {
   type StockQuestion,
   stockAhead,
 } from './stockAhead.ts';
+export { windowDays } from './windowDays.ts';

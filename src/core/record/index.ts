@@ -1,1 +1,2 @@
 export { type GearRecord, gearRecord, type Spread } from './gearRecord.ts';
+export { partsOf, type RoastPart } from './parts.ts';

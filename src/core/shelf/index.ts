@@ -9,6 +9,7 @@ export {
   windowMoments,
 } from './freshness.ts';
 export { type Jar, type JarEvent, jarSchema } from './jar.ts';
+export { type FilledJar, type JarAccount, type LedgerLine, shelfLedger } from './ledger.ts';
 export { drinkingWindow, type RestSchool, restSchools, type Window } from './rest.ts';
 export {
   type Fate,
@@ -21,4 +22,4 @@ export {
   shelfStates,
   stateNames,
 } from './shelfKinds.ts';
-export { countedLeft, fateOf, thrownShare, weighedHeavier } from './stock.ts';
+export { fateOf, thrownShare } from './stock.ts';

@@ -16,6 +16,11 @@ export const jarEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('thaw'), at }),
   z.strictObject({ kind: z.literal('keep'), at, keeping: z.enum(keepings) }),
   z.strictObject({ kind: z.literal('empty'), at }),
+  /** A part of it left otherwise than into a cup of the household. */
+  z.strictObject({ kind: z.literal('give'), at, grams }),
+  z.strictObject({ kind: z.literal('throw'), at, grams }),
+  /** A part of it was ground, and is to be drunk at once. */
+  z.strictObject({ kind: z.literal('grind'), at, grams }),
   /** It did not come out well: thrown away, kept for cold brew, blended into another. */
   z.strictObject({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
 ]);

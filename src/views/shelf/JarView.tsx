@@ -1,6 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { issueSentence } from '@/core/issues';
 import {
   drinkingWindow,
   type Fate,
@@ -11,22 +10,21 @@ import {
   keepingNames,
   keepings,
   restSchools,
-  weighedHeavier,
 } from '@/core/shelf';
-import { parseWeight } from '@/core/units';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
-import { addJarEvent, allJars, editJar, type JarNow } from '@/store/shelf';
+import { addJarEvent, editJar, type JarNow, jarOf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
-import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JarBars } from '@/ui/JarBars';
-import { dayName, jarHref, jarStateWords } from '@/ui/jarWords';
+import { dayName, groundWords, jarHref, jarStateWords, leftWords } from '@/ui/jarWords';
 import { LarderTabs } from '@/ui/LarderTabs';
 import { NotHere } from '@/ui/NotHere';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { BrewCalculator } from './BrewCalculator';
+import { WhatHappened } from './WhatHappened';
 
 /** One jar: how it stands, what is left, how it is kept, what the schools say of it. */
 export function JarView() {
@@ -40,11 +38,9 @@ export function JarView() {
 
 /** The jar that the address names; undefined while it is looked for, null when there is none. */
 export function useJar(): JarNow | null | undefined {
-  const pull = new URLSearchParams(location.search).get('pull');
-  return useLiveQuery(
-    async () => (await allJars(database(), Date.now())).find((jar) => jar.pull.id === pull) ?? null,
-    [pull],
-  );
+  const params = new URLSearchParams(location.search);
+  const [roast, pull] = [params.get('roast') ?? '', params.get('pull') ?? ''];
+  return useLiveQuery(async () => (await jarOf(database(), roast, pull, Date.now())) ?? null, [roast, pull]);
 }
 
 function Found() {
@@ -60,25 +56,15 @@ function Found() {
 }
 
 const schoolNames = { early: 'early', usual: 'usual', patient: 'patient' } as const;
-const RANGE = { leastGrams: 0, mostGrams: 100_000 };
 
 function OneJar({ jar }: { readonly jar: JarNow }) {
   const words = useWords();
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string>();
   const [others, setOthers] = useState(false);
   const nowMs = Date.now();
   const { row, named } = jar;
   const log = async (event: JarEvent, said: string) =>
     say({ text: said, undo: await addJarEvent(database(), row, event) });
   const at = new Date(nowMs).toISOString();
-  const weigh = async () => {
-    const read = parseWeight(text, words.weightUnit, { range: RANGE });
-    if (!read.ok) return setError(read.issues.map(issueSentence).join(' '));
-    setError(undefined);
-    setText('');
-    await log({ kind: 'weigh', at, leftGrams: read.value }, `${words.weight(read.value)} left.`);
-  };
   const keeping = row.events.findLast((event) => event.kind === 'keep');
   const fate = fateOf(row.events);
   return (
@@ -88,9 +74,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
         {named.lotName}, {words.shade(jar.shade)}: {fate ? fateNames[fate] : jarStateWords(jar, nowMs)}.
       </h1>
       <p className="mt-2 text-lg">
-        {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned from your use'} of{' '}
-        {words.weight(jar.grams)}
-        {jar.weighed ? '' : ', not weighed'}.
+        {leftWords(jar, words)} {jar.account.ground && <b>{capital(groundWords(jar, words))}.</b>}
       </p>
       {Date.parse(jar.madeAt) > nowMs && (
         <p role="alert" className="text-danger mt-2">
@@ -128,31 +112,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
           : 'Some freeze sealed portions once and thaw them before opening; others never freeze, since a cold jar draws moisture. Yours to choose.'}
       </p>
       <div className="mt-8 grid gap-x-12 gap-y-8 md:grid-cols-2">
-        <section className="border-ink border-t-2 pt-3">
-          <h2 className="mb-2 text-xl">What is left</h2>
-          <form
-            noValidate
-            className="flex items-end gap-3"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void weigh();
-            }}
-          >
-            <TextField
-              label="The scale says"
-              autoComplete="off"
-              value={text}
-              error={error}
-              onChange={(event) => setText(event.target.value)}
-            />
-            <Button type="submit">Take it</Button>
-          </form>
-          {weighedHeavier(jar.grams, row.events) && (
-            <p className="text-danger mt-2">
-              It was weighed heavier than it can be. Look at the weights again; they are kept as they are.
-            </p>
-          )}
-        </section>
+        <WhatHappened jar={jar} />
         <BrewCalculator jar={jar} />
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-xl">How it is closed</h2>

@@ -1,11 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { type JarEvent, sealedTooEarly, shelfStates, stateNames } from '@/core/shelf';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, type JarNow, jarsOnShelf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
-import { jarHref, jarStateWords } from '@/ui/jarWords';
+import { groundWords, jarHref, jarStateWords } from '@/ui/jarWords';
 import { LarderTabs } from '@/ui/LarderTabs';
 import { saveCalendar } from '@/ui/saveCalendar';
 import { useWords } from '@/ui/useHousehold';
@@ -23,6 +24,7 @@ export function ShelfView() {
 }
 
 const HOUR_MS = 3_600_000;
+const FROZEN = 'frozen' as const;
 
 function Shelf() {
   const words = useWords();
@@ -49,12 +51,12 @@ function Shelf() {
           </a>
         </p>
       )}
-      {shelfStates.map((state) => {
-        const its = jars.filter((jar) => jar.state === state);
+      {([...shelfStates, FROZEN] as const).map((group) => {
+        const its = jars.filter((jar) => (jar.frozen ? FROZEN : jar.state) === group);
         return (
           its.length > 0 && (
-            <section key={state} className="border-ink mb-6 border-t-2 pt-3">
-              <h2 className="mb-1 text-xl">{stateNames[state][0]?.toUpperCase() + stateNames[state].slice(1)}</h2>
+            <section key={group} className="border-ink mb-6 border-t-2 pt-3">
+              <h2 className="mb-1 text-xl">{capital(group === FROZEN ? 'in the freezer' : stateNames[group])}</h2>
               <ul className="divide-line divide-y">
                 {its.map((jar) => (
                   <JarRow key={jar.pull.id} jar={jar} nowMs={Date.now()} />
@@ -82,7 +84,8 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
           {jar.named.lotName}, {words.shade(jar.shade)}
         </a>
         <span className="text-husk block">
-          {words.weight(jar.leftGrams)} {jar.counted ? 'left' : 'left, reckoned'} · roasted{' '}
+          {jar.counted ? '' : 'about '}
+          {words.weight(jar.leftGrams)} left{jar.account.ground && `, ${groundWords(jar, words)}`} · roasted{' '}
           {dates.date(jar.named.roast.createdAt)} · {jarStateWords(jar, nowMs)}
         </span>
         {sealedTooEarly(jar.madeAt, jar.row.events, nowMs) && (

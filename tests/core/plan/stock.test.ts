@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { batchesWithin, parseUse, reckonedJars, stockAhead, windowDays } from '@/core/plan';
+import { batchesWithin, parseUse, stockAhead, windowDays } from '@/core/plan';
 import { drinkingWindow } from '@/core/shelf';
 
 describe('rest (handbook, section 8)', () => {
@@ -87,22 +87,6 @@ describe('four weeks of stock, worked by hand', () => {
     assert.throws(() => stockAhead({ ...question, jars: [], restDays: 50 }), {
       message: 'restDays must be from 0 and below lastDays, got 50 and 42 days',
     });
-  });
-});
-
-describe('jars reckoned from the journal', () => {
-  it('are what the household cannot have drunk yet', () => {
-    // 200 g of medium six days ago, ready four days ago; 50 g a day on days -4 to -1 leaves none. 150 g two days ago are ready today.
-    const jars = reckonedJars(
-      [
-        { day: -6, grams: 200, shade: 4 },
-        { day: -2, grams: 150, shade: 4 },
-      ],
-      50,
-      'usual',
-    );
-    assert.deepEqual(jars, [{ grams: 150, readyDay: 0, lastDay: 40 }]);
-    assert.throws(() => reckonedJars([], 0, 'usual'), { message: 'gramsPerDay must be above 0 g, got 0 g' });
   });
 });
 

@@ -3,7 +3,6 @@ import { describe, it } from 'node:test';
 import { doseForMugs, doseForWater, waterForGrams } from '@/core/brew';
 import {
   bestFromDays,
-  countedLeft,
   effectiveDays,
   fateOf,
   gasLeft,
@@ -12,7 +11,7 @@ import {
   sealedTooEarly,
   shelfState,
   staleness,
-  weighedHeavier,
+  thrownShare,
   windowMoments,
 } from '@/core/shelf';
 
@@ -60,29 +59,26 @@ describe('rest and freshness, worked by hand', () => {
   });
 });
 
-describe('what is left in a jar', () => {
-  it('follows what was used, weighed, emptied; unknown while nobody counted', () => {
-    assert.equal(countedLeft(100, []), undefined);
-    assert.equal(countedLeft(100, [{ kind: 'use', at: iso(1), grams: 30 }]), 70);
-    assert.equal(
-      countedLeft(100, [
-        { kind: 'weigh', at: iso(2), leftGrams: 55 },
-        { kind: 'use', at: iso(1), grams: 30 },
-        { kind: 'use', at: iso(3), grams: 60 },
-      ]),
-      0,
-    );
-    assert.equal(countedLeft(100, [{ kind: 'empty', at: iso(2) }]), 0);
-    assert.equal(fateOf([{ kind: 'fate', at: iso(1), fate: 'coldBrew' }]), 'coldBrew');
-  });
-  it('weighed heavier than it can be is noticed', () => {
-    assert.ok(
-      weighedHeavier(100, [
-        { kind: 'use', at: iso(1), grams: 30 },
-        { kind: 'weigh', at: iso(2), leftGrams: 90 },
-      ]),
-    );
-    assert.ok(!weighedHeavier(100, [{ kind: 'weigh', at: iso(2), leftGrams: 90 }]));
+describe('what became of a batch', () => {
+  const part = (grams: number, events: readonly JarEvent[]) =>
+    ({
+      id: `jar${grams}`,
+      madeAt: MADE,
+      grams,
+      shade: 4,
+      school: 'usual',
+      events,
+    }) as const;
+  it('is what was said of it last', () =>
+    assert.equal(fateOf([{ kind: 'fate', at: iso(1), fate: 'coldBrew' }]), 'coldBrew'));
+  it('counts what was thrown away by its grams: all that was left of a part, or so much of it', () => {
+    const thrown: JarEvent = { kind: 'fate', at: iso(9), fate: 'thrown' };
+    assert.equal(thrownShare([part(20, [thrown]), part(60, [])]), 0.25);
+    // 40 of 60 g were drunk before the rest was thrown away.
+    assert.equal(thrownShare([part(20, []), part(60, [{ kind: 'use', at: iso(3), grams: 40 }, thrown])]), 0.25);
+    assert.equal(thrownShare([part(80, [{ kind: 'throw', at: iso(3), grams: 8 }])]), 0.1);
+    assert.equal(thrownShare([part(80, [{ kind: 'fate', at: iso(3), fate: 'coldBrew' }])]), 0);
+    assert.equal(thrownShare([]), 0);
   });
 });
 

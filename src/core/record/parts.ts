@@ -1,0 +1,30 @@
+import { tableLossPercent } from '../plan/index.ts';
+import { finalShade, meantShade, momentMs, type PullEntry, pullsOf, type Roast } from '../roast/index.ts';
+import type { ShadeNumber } from '../shade/index.ts';
+
+/** What one pull of a roast gave: the whole of it, or a part of a staged one. */
+export interface RoastPart {
+  readonly pull: PullEntry;
+  /** When the beans came out, ISO, UTC. */
+  readonly madeAt: string;
+  /** As it was looked at, else as it was meant. */
+  readonly shade: ShadeNumber;
+  /** Roasted grams: as weighed, else its share of the green by the usual loss (handbook, table 3). */
+  readonly grams: number;
+  readonly weighed: boolean;
+}
+
+/** The parts of a roast in the order they were pulled; one for a roast that was pulled at once, none while it is on. */
+export function partsOf(roast: Roast): RoastPart[] {
+  const pulls = pullsOf(roast);
+  return pulls.map((pull, i) => {
+    const shade = pull.shade ?? (roast.plannedParts ? undefined : finalShade(roast)) ?? meantShade(roast, i);
+    return {
+      pull,
+      madeAt: new Date(momentMs(roast, pull.at) ?? Date.parse(roast.createdAt)).toISOString(),
+      shade,
+      grams: pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100),
+      weighed: pull.grams !== undefined,
+    };
+  });
+}

@@ -1,0 +1,115 @@
+import { useState } from 'react';
+import { issueSentence } from '@/core/issues';
+import type { JarEvent } from '@/core/shelf';
+import { localDay, parseWeight } from '@/core/units';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { addJarEvent, type JarNow } from '@/store/shelf';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { TextField } from '@/ui/Field';
+import { useWords } from '@/ui/useHousehold';
+import { JarAccount } from './JarAccount';
+
+const HAPPENED = [
+  ['use', 'was used'],
+  ['weigh', 'is left, by the scale'],
+  ['grind', 'was ground'],
+  ['give', 'was given away'],
+  ['throw', 'was thrown away'],
+] as const;
+type Happened = (typeof HAPPENED)[number][0];
+
+const RANGE = { leastGrams: 0, mostGrams: 100_000 };
+
+/** What is left, by the scale or by what happened, now or on an earlier day; and the account that follows from it. */
+export function WhatHappened({ jar }: { readonly jar: JarNow }) {
+  const words = useWords();
+  const today = localDay(Date.now());
+  const [kind, setKind] = useState<Happened>('weigh');
+  const [date, setDate] = useState('');
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string>();
+  const days = daysSince(jar.madeAt);
+  const take = async () => {
+    const read = parseWeight(text, words.weightUnit, { range: RANGE });
+    if (!read.ok) return setError(read.issues.map(issueSentence).join(' '));
+    setError(undefined);
+    setText('');
+    const at = momentOn(date || today, jar.madeAt);
+    const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: read.value } : { kind, at, grams: read.value };
+    const undo = await addJarEvent(database(), jar.row, event);
+    say({
+      text: kind === 'weigh' ? `${words.weight(read.value)} left.` : `Noted: ${words.weight(read.value)} less.`,
+      undo,
+    });
+  };
+  return (
+    <section className="border-ink border-t-2 pt-3 md:col-span-2">
+      <h2 className="mb-2 text-xl">What is left, and what happened to it</h2>
+      <form
+        noValidate
+        className="flex flex-wrap items-end gap-x-4 gap-y-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void take();
+        }}
+      >
+        <div className="w-32">
+          <TextField
+            label="How much"
+            autoComplete="off"
+            value={text}
+            error={error}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </div>
+        <p className="pb-1">
+          <Choice label="What happened" value={kind} options={HAPPENED} onPick={setKind} />{' '}
+          <Choice
+            label="When"
+            value={date || today}
+            options={days.map((day) => [day, day === today ? 'now' : words.dayOf(noonOf(day))])}
+            onPick={setDate}
+          />
+        </p>
+        <Button type="submit" className="mb-1">
+          Take it
+        </Button>
+      </form>
+      {jar.account.tooHeavy && (
+        <p className="text-danger mt-2">
+          It was weighed heavier than it can be. Look at the weights again; they are kept as they are.
+        </p>
+      )}
+      <div className="mt-3">
+        <JarAccount jar={jar} />
+      </div>
+      <p className="text-husk mt-2 max-w-[75ch]">
+        On a day of which nobody noted a use, yours is drawn at its end from what is rested, the jar in hand first. What
+        is noted counts from its own moment on and changes nothing before it.
+      </p>
+    </section>
+  );
+}
+
+const MOST_DAYS = 60;
+const DAY_MS = 86_400_000;
+
+/** Days since the jar was filled, newest first. */
+function daysSince(madeAt: string): string[] {
+  const filled = localDay(madeAt);
+  const all = Array.from({ length: MOST_DAYS }, (_, i) => localDay(Date.now() - i * DAY_MS));
+  const days = all.filter((day) => day >= filled);
+  return days.length > 0 ? days : all.slice(0, 1);
+}
+
+function noonOf(day: string): number {
+  return new Date(`${day}T12:00`).getTime();
+}
+
+/** Now, or the noon of an earlier day, but never before the jar was filled. */
+function momentOn(day: string, madeAt: string): string {
+  if (day === localDay(Date.now())) return new Date().toISOString();
+  return new Date(Math.max(noonOf(day), Date.parse(madeAt))).toISOString();
+}

@@ -1,0 +1,26 @@
+import type { JarEvent, LedgerLine } from '@/core/shelf';
+
+/** One line of a jar's account as it is shown. */
+export interface Told extends Omit<LedgerLine, 'atMs'> {
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** The fact behind it; none behind what was filled or reckoned. */
+  readonly event: JarEvent | undefined;
+}
+
+/** The lines of an account, newest first; days that were reckoned one after the other are one line. */
+export function merged(lines: readonly LedgerLine[], events: readonly JarEvent[]): Told[] {
+  const open = [...events];
+  const told: Told[] = [];
+  for (const { atMs, kind, byGrams, leftGrams } of lines) {
+    const last = told.at(-1);
+    if (kind === 'drawn' && last?.kind === 'drawn') {
+      told[told.length - 1] = { ...last, toMs: atMs, byGrams: last.byGrams + byGrams, leftGrams };
+      continue;
+    }
+    const at = open.findIndex((event) => event.kind === kind && Date.parse(event.at) <= atMs);
+    const [event] = at >= 0 ? open.splice(at, 1) : [];
+    told.push({ fromMs: atMs, toMs: atMs, kind, byGrams, leftGrams, event });
+  }
+  return told.reverse();
+}
