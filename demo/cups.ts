@@ -16,9 +16,9 @@ const WORDS = [
 
 const half = (value: number) => Math.round(Math.min(10, Math.max(0, value)) * 2) / 2;
 
-/** A cup for every roast that was liked or not, some days after it, scored around its stars. */
-export function demoCups(roasts: readonly Roast[], random: Random): Cup[] {
-  return roasts.flatMap((roast, i): Cup[] => {
+/** A cup for every roast that was liked or not, some days after it where that was before today, scored around its stars. */
+export function demoCups(roasts: readonly Roast[], todayMs: number, random: Random): Cup[] {
+  const cups = roasts.flatMap((roast, i): Cup[] => {
     const pull = pullsOf(roast).at(-1);
     if (!roast.stars || !pull || i % 3 === 1) return [];
     const around = (spread: number) => half((roast.stars ?? 3) * 1.7 + 1 + normal(random) * spread);
@@ -42,37 +42,58 @@ export function demoCups(roasts: readonly Roast[], random: Random): Cup[] {
       },
     ];
   });
+  return cups.filter(({ at }) => Date.parse(at) < todayMs);
+}
+
+interface BlindFlight {
+  readonly flight: Flight;
+  readonly key: FlightKey;
 }
 
 /** A blind triangle that was noticed: an earlier roast with the lid on against one with the lid off from yellow. */
-export function demoFlight(
-  on: Roast,
-  off: Roast,
+export function demoTriangle(on: Roast, off: Roast, random: Random): BlindFlight {
+  const cups = [contender(on, 'Lantern Terrace, lid on'), contender(off, 'Lantern Terrace, lid off from yellow')];
+  return demoFlight('triangle', cups, 6, daysAfter(off, 5), random, (codes, key, i) => {
+    const odd = codes.find((code) => Object.values(key).filter((cup) => cup === key[code]).length === 1);
+    // One of the six was a guess that went wrong.
+    return i === 3 ? codes.find((code) => code !== odd) : odd;
+  });
+}
+
+/** A blind preference on which all four sheets agree: the darker one. */
+export function demoPreference(lighter: Roast, darker: Roast, random: Random): BlindFlight {
+  const cups = [contender(lighter, 'Kite Hill, cinnamon to light'), contender(darker, 'Kite Hill, a shade darker')];
+  return demoFlight('preference', cups, 4, daysAfter(darker, 6), random, (codes, key) =>
+    codes.find((code) => key[code] === 1),
+  );
+}
+
+function demoFlight(
+  question: Flight['question'],
+  contenders: Flight['contenders'],
+  sheets: number,
+  createdAt: string,
   random: Random,
-): { readonly flight: Flight; readonly key: FlightKey } {
-  const createdAt = new Date(Date.parse(off.createdAt) + 5 * DAY_MS).toISOString();
-  const contender = (roast: Roast, name: string) => {
-    const pull = pullsOf(roast).at(-1);
-    return { name, roastId: roast.id, ...(pull ? { pullId: pull.id } : {}) };
-  };
+  pick: (codes: readonly string[], key: Readonly<Record<string, number>>, i: number) => string | undefined,
+): BlindFlight {
+  const tasters = Array.from({ length: sheets }, (_, i) => TASTERS[i % 2] as string);
   const { flight, key } = createFlight(
-    {
-      id: createId('flight', random),
-      question: 'triangle',
-      contenders: [contender(on, 'Lantern Terrace, lid on'), contender(off, 'Lantern Terrace, lid off from yellow')],
-      tasters: ['Ada', 'Bo', 'Ada', 'Bo', 'Ada', 'Bo'],
-      createdAt,
-    },
+    { id: createId('flight', random), question, contenders, tasters, createdAt },
     random,
   );
-  const trials = flight.trials.map((trial, i) => {
-    const its = key.trials[i] ?? {};
-    const odd = trial.codes.find(
-      (code) => Object.values(its).filter((cup) => cup === its[code]).length === 1,
-    ) as string;
-    // One of the six was a guess that went wrong.
-    const picked = i === 3 ? (trial.codes.find((code) => code !== odd) as string) : odd;
-    return { ...trial, picked, answeredAt: createdAt };
-  });
+  const trials = flight.trials.map((trial, i) => ({
+    ...trial,
+    picked: pick(trial.codes, key.trials[i] ?? {}, i) as string,
+    answeredAt: createdAt,
+  }));
   return { flight: { ...flight, trials, endedAt: createdAt }, key };
+}
+
+function contender(roast: Roast, name: string) {
+  const pull = pullsOf(roast).at(-1);
+  return { name, roastId: roast.id, ...(pull ? { pullId: pull.id } : {}) };
+}
+
+function daysAfter({ createdAt }: Roast, days: number): string {
+  return new Date(Date.parse(createdAt) + days * DAY_MS).toISOString();
 }

@@ -5,7 +5,7 @@ import { formatNotebook, type NotebookContent, noContent } from '../src/core/exc
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
-import { demoCups, demoFlight } from './cups.ts';
+import { demoCups, demoPreference, demoTriangle } from './cups.ts';
 import { demoJars } from './jars.ts';
 import { demoExperiments, demoRecipe } from './learning.ts';
 import { gear, HOUSEHOLD_NAME, lots, type PlannedRoast, roasts } from './plan.ts';
@@ -87,11 +87,11 @@ const by = (note: string) =>
     made.find((roast) => roast.note?.startsWith(note)),
     note,
   );
-const blind = demoFlight(by('tart again'), by('lid off from yellow'), random);
+const blind = demoTriangle(by('tart again'), by('lid off from yellow'), random);
 const onDay = (daysAgo: number) =>
   requireFound(made[roasts.findIndex((roast) => roast.daysAgo === daysAgo)], `${daysAgo} days ago`);
 const jars = demoJars(made, TODAY_MS);
-const cups = demoCups(made, random);
+const cups = demoCups(made, TODAY_MS, random);
 const recipe = demoRecipe(by('best cup yet'), random);
 const recipeDays = new Set([33, 12, 2].map((daysAgo) => onDay(daysAgo).id));
 const experiments = demoExperiments(
@@ -139,6 +139,7 @@ const experiments = demoExperiments(
   ],
   random,
 );
+const darker = demoPreference(by('strawberry'), by('all the fruit'), random);
 const content: NotebookContent = {
   ...noContent,
   household: {
@@ -156,8 +157,8 @@ const content: NotebookContent = {
   roasts: made.map((roast) => (recipeDays.has(roast.id) ? { ...roast, recipeId: recipe.id } : roast)),
   jars,
   cups,
-  flights: [blind.flight],
-  flightKeys: [blind.key],
+  flights: [blind.flight, darker.flight],
+  flightKeys: [blind.key, darker.key],
   recipes: [recipe],
   experiments,
 };

@@ -10,7 +10,10 @@ const DAY_MS = 86_400_000;
 const BEFORE_DAYS = 14;
 const AFTER_DAYS = 22;
 const AXIS = 30;
-const LABEL = 24;
+const LABEL = 26;
+/** On a phone the name and how the jar stands have a line each. */
+const TWO_LINES = 52;
+const NARROW = 560;
 const GAP = 14;
 /** A label is moved left until it has so much room, pixels. */
 const LEAST_LABEL = 340;
@@ -23,11 +26,13 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
   const from = nowMs - BEFORE_DAYS * DAY_MS;
   const x = scaleLinear([from, nowMs + AFTER_DAYS * DAY_MS], [0, Math.max(width, 1)]).clamp(true);
   const thick = scaleSqrt([0, Math.max(...jars.map(({ leftGrams }) => leftGrams), 100)], [8, 36]);
+  const narrow = width < NARROW;
+  const label = narrow ? TWO_LINES : LABEL;
   let top = AXIS;
   const rows = jars.map((jar) => {
     const height = thick(jar.leftGrams);
     const at = top;
-    top += LABEL + height + GAP;
+    top += label + height + GAP;
     return { jar, at, height };
   });
   const marks = [
@@ -75,7 +80,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
         ))}
         {rows.map(({ jar, at, height }) => {
           const colour = beanColour(shadeTone(jar.shade));
-          const y = at + LABEL;
+          const y = at + label;
           const [made, ready, best, fades] = [Date.parse(jar.madeAt), jar.readyMs, jar.bestMs, jar.fadesMs].map(x) as [
             number,
             number,
@@ -100,16 +105,16 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
       </svg>
       <ul>
         {rows.map(({ jar, at, height }) => {
-          const left = Math.min(x(Date.parse(jar.madeAt)), Math.max(0, width - LEAST_LABEL));
+          const left = narrow ? 0 : Math.min(x(Date.parse(jar.madeAt)), Math.max(0, width - LEAST_LABEL));
           return (
-            <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + LABEL }}>
+            <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + label }}>
               <a
                 href={jarHref(jar)}
                 className="bg-chaff relative inline-block truncate pr-2 text-[0.95rem] leading-6"
                 style={{ marginLeft: left, maxWidth: Math.max(0, width - left) }}
               >
                 <b>{jarName(jar, jars, dates.date)}</b>{' '}
-                <span className="text-husk">
+                <span className={narrow ? 'text-husk block' : 'text-husk'}>
                   {jar.counted ? '' : 'about '}
                   {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}
                 </span>

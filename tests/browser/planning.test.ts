@@ -247,7 +247,20 @@ describe('the plan', () => {
     await page.getByLabel('Pack 1').fill('1 kg');
     await page.getByLabel('Pack 2').fill('30 kg');
     await page.getByLabel('Price 2').fill('200');
-    await page.getByRole('heading', { name: /None is used up in time|Buy the 1 kg pack/ }).waitFor();
+    await page.getByRole('heading', { name: 'Buy none yet: what you have lasts longer than green keeps.' }).waitFor();
+    await page.goto('/plan/ahead/');
+    await page.getByLabel('Use, each').fill('25 g');
+    await page.getByLabel('Use, each').blur();
+    await page.getByRole('heading', { level: 1, name: /^Roast / }).waitFor();
+    await page.goto('/larder/buying/');
+    await page.getByText('You use 50 g roasted a day').waitFor();
+    await page.getByLabel('Pack 1').fill('1 kg');
+    await page.getByLabel('Price 1').fill('12');
+    await page.getByLabel('Pack 2').fill('30 kg');
+    await page.getByLabel('Price 2').fill('200');
+    await page.getByRole('heading', { name: 'Buy the 1 kg pack' }).waitFor();
+    await page.getByText(/The 30 kg pack comes cheaper by the cup only if you throw .* of it away/).waitFor();
+    await page.getByText(/of green is in the larder, for \d+ days: it is used first/).waitFor();
     await close();
   });
 });
@@ -351,6 +364,22 @@ describe('a roast day', () => {
     await page.getByRole('heading', { name: /2 batches to go/ }).waitFor();
     await page.getByRole('button', { name: 'Undo' }).click();
     await page.getByRole('heading', { name: /3 batches to go/ }).waitFor();
+    await close();
+  });
+
+  it('proposes the shade that was liked best of these beans, says why, and leaves one that was chosen', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/plan/');
+    await page.getByLabel('Beans').selectOption({ label: 'Kite Hill, Ethiopia' });
+    await page.getByText('since of these beans you liked that best, by 5 tastings.').waitFor();
+    assert.equal(await page.getByLabel('Shade').inputValue(), '3');
+    await page.getByLabel('Shade').selectOption('5');
+    await page.getByText('Of these beans you liked light-medium best, by 5 tastings.').waitFor();
+    await page.getByLabel('Beans').selectOption({ label: 'Old Ferry, India' });
+    await page.getByLabel('Beans').selectOption({ label: 'Kite Hill, Ethiopia' });
+    assert.equal(await page.getByLabel('Shade').inputValue(), '5', 'chosen by hand, it stays');
+    await page.getByRole('button', { name: 'Roast them so' }).click();
+    assert.equal(await page.getByLabel('Shade').inputValue(), '3');
     await close();
   });
 });

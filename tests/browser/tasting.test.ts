@@ -65,7 +65,7 @@ describe('from the pull to the cup', () => {
     await pass(page, 5 * 86_400);
     await page.goto('/');
     await page
-      .getByRole('heading', { name: /^Drink the Lantern Terrace; it is at its best until/ })
+      .getByRole('heading', { name: /^Drink the Lantern Terrace.*; it is at its best until/ })
       .or(page.getByRole('heading', { name: /No coffee is left/ }))
       .waitFor();
     await page.goto('/taste/sheet/');

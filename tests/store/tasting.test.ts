@@ -2,8 +2,11 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import type { Id } from '@/core/ids';
+import { pullsOf } from '@/core/roast';
 import type { Contender } from '@/core/taste';
 import { applyChange, invertChange } from '@/store/change';
+import { shadeLikedOf } from '@/store/likedShades';
 import {
   abortFlight,
   addCup,
@@ -14,6 +17,7 @@ import {
   lastBrew,
   startFlight,
 } from '@/store/tasting';
+import { entry } from '../core/build.ts';
 import { on, pullIdOf, smallHousehold } from './household.ts';
 
 async function withFlight(tasters: readonly string[]) {
@@ -122,5 +126,41 @@ describe('cups', () => {
     );
     assert.equal((await bestOfLot(db, lot.id, 1)).length, 1);
     assert.deepEqual(await bestOfLot(db, 'lot:none0000'), []);
+  });
+});
+
+describe('the shade liked best of a lot', () => {
+  it('comes from its cups and ended flights, part by part; other beans and open flights say nothing', async () => {
+    const { db, lot, roasted } = await smallHousehold();
+    const staged = await roasted(
+      10,
+      {
+        plannedParts: [
+          { share: 0.5, shade: 3 },
+          { share: 0.5, shade: 5 },
+        ],
+      },
+      [entry(300, { kind: 'pull', all: false, grams: 30 }), entry(360, { kind: 'pull', all: true, grams: 34 })],
+    );
+    const [light, dark] = pullsOf(staged).map(({ id }) => id);
+    assert.ok(light && dark);
+    const cup = (pullId: Id<'entry'>, overall: number) =>
+      addCup(db, { roastId: staged.id, pullId, at: on(15), sheet: { overall }, words: [] });
+    await cup(light, 6);
+    await cup(dark, 8);
+    assert.equal(await shadeLikedOf(db, lot.id), undefined, 'one cup each');
+    const contenders = [
+      { name: 'light', roastId: staged.id, pullId: light },
+      { name: 'dark', roastId: staged.id, pullId: dark },
+    ];
+    const id = await startFlight(db, { question: 'preference', contenders, tasters: ['A', 'B'] });
+    const key = await keyForPourer(db, id);
+    const darkCode = (trial: number) =>
+      Object.entries(key?.trials[trial] ?? {}).find(([, cup]) => cup === 1)?.[0] ?? '';
+    await answerTrial(db, id, 0, { picked: darkCode(0) });
+    assert.equal(await shadeLikedOf(db, lot.id), undefined, 'its key is not looked at before the end');
+    await answerTrial(db, id, 1, { picked: darkCode(1) });
+    assert.deepEqual(await shadeLikedOf(db, lot.id), { shade: 5, tastings: 3 });
+    assert.equal(await shadeLikedOf(db, 'lot:other000'), undefined);
   });
 });

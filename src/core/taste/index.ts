@@ -23,6 +23,7 @@ export {
   type Trial,
 } from './cup.ts';
 export { answered, createFlight, type FlightResult, flightResult } from './flight.ts';
+export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
 export {
   type BrewHow,
   brewHowNames,

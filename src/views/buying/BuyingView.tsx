@@ -57,6 +57,9 @@ function Buying() {
       <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
         {answer && offers.length > 1 ? verdict(answer, words) : 'Which pack is worth it?'}
       </h1>
+      {answer?.cheaperWithWaste !== undefined && (
+        <p className="mt-2 text-lg">{butWords(answer, answer.cheaperWithWaste, words)}</p>
+      )}
       <p className="mt-3 text-lg">
         You use {words.weight(gramsPerDay)} roasted a day, {words.weight(gramsPerDay / (1 - lossPercent / 100))} green;
         kept{' '}
@@ -132,23 +135,27 @@ function Buying() {
   );
 }
 
-/** Which to buy and why; where another looks cheaper in the table, why not that one. */
-function verdict(
-  { judged, best, allWaste, cheaperWithWaste }: BuyingAnswer,
-  words: ReturnType<typeof useWords>,
-): string {
-  const pack = (index: number) => {
-    const grams = judged[index]?.offer.grams ?? 0;
-    const alike = judged.filter(({ offer }) => offer.grams === grams).length > 1;
-    return `${words.weight(grams)} pack${alike ? ` (pack ${index + 1})` : ''}`;
-  };
+/** Which to buy, and why. */
+function verdict(answer: BuyingAnswer, words: ReturnType<typeof useWords>): string {
+  const { judged, best, allWaste } = answer;
   if (judged.every(({ drunkMinorPerKg }) => !Number.isFinite(drunkMinorPerKg)))
     return 'Buy none yet: what you have lasts longer than green keeps.';
-  if (allWaste) return `None is used up in time; of the ${pack(best)} what you drink is cheapest.`;
-  const buy = `Buy the ${pack(best)}: the cheapest that you use before it goes stale.`;
-  if (cheaperWithWaste === undefined) return buy;
-  const wasted = words.weight(judged[cheaperWithWaste]?.wastedGrams ?? 0);
-  return `${buy} The ${pack(cheaperWithWaste)} comes cheaper by the cup only if you throw ${wasted} of it away.`;
+  const pack = packWords(answer, best, words);
+  if (allWaste) return `None is used up in time; of the ${pack} what you drink is cheapest.`;
+  return `Buy the ${pack}: the cheapest that you use before it goes stale.`;
+}
+
+/** Where another pack looks cheaper in the table: why not that one. */
+function butWords(answer: BuyingAnswer, other: number, words: ReturnType<typeof useWords>): string {
+  const wasted = words.weight(answer.judged[other]?.wastedGrams ?? 0);
+  return `The ${packWords(answer, other, words)} comes cheaper by the cup only if you throw ${wasted} of it away.`;
+}
+
+/** `1 kg pack`, with its number where two are of one size. */
+function packWords({ judged }: BuyingAnswer, index: number, words: ReturnType<typeof useWords>): string {
+  const grams = judged[index]?.offer.grams ?? 0;
+  const alike = judged.filter(({ offer }) => offer.grams === grams).length > 1;
+  return `${words.weight(grams)} pack${alike ? ` (pack ${index + 1})` : ''}`;
 }
 
 interface ReadOffer {

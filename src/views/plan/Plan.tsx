@@ -3,6 +3,7 @@ import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { DayBatch, RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
+import type { ShadeLiking } from '@/core/taste';
 import type { GearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
 import { Button } from '@/ui/Button';
@@ -34,13 +35,20 @@ interface PlanProps {
   readonly gearId: string | undefined;
   /** What the roasts on the gear that is wanted say, else on that of the last roast. */
   readonly records: GearRecords;
+  /** The shade that was liked best of the beans. */
+  readonly liked: ShadeLiking | undefined;
 }
 
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
 export function Plan(props: PlanProps) {
   const { gear, lots, day, earlier, batch, from } = props;
   const { weightUnit } = useWords();
-  const { choices, records, choose, chooseRuleKind, chooseGear } = useChoices(gear, lots, weightUnit, props);
+  const { choices, records, liked, choose, chooseLot, chooseRuleKind, chooseGear } = useChoices(
+    gear,
+    lots,
+    weightUnit,
+    props,
+  );
   const planned = usePlanned(choices, gear, lots, records);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
   const [trouble, setTrouble] = useState<React.ReactNode>();
@@ -90,13 +98,14 @@ export function Plan(props: PlanProps) {
           gear={gear}
           lots={lots}
           choose={choose}
+          onLot={(lotId) => void chooseLot(lotId)}
           onGear={(gearId) => void chooseGear(gearId)}
           onRuleKind={chooseRuleKind}
           onNew={setAdding}
         >
           <Since choices={choices} planned={planned} earlier={earlier} />
         </Sentence>
-        <Understood choices={choices} planned={planned} />
+        <Understood choices={choices} planned={planned} liked={liked} onShade={(shade) => choose({ shade })} />
         {refused && (
           <p role="alert" className="text-danger mt-4">
             {refused}
@@ -149,7 +158,7 @@ export function Plan(props: PlanProps) {
           <AddDialogs
             adding={adding}
             onClose={() => setAdding(undefined)}
-            onLot={(lotId) => choose({ lotId })}
+            onLot={(lotId) => void chooseLot(lotId)}
             onGear={(gearId) => void chooseGear(gearId)}
           />
         )}

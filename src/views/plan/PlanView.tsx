@@ -5,11 +5,12 @@ import { database } from '@/store/current';
 import { getDay } from '@/store/days';
 import { gearRecords } from '@/store/gearRecords';
 import { addGear, addLot, gearWithUse, lotsWithStock } from '@/store/larder';
+import { shadeLikedOf } from '@/store/likedShades';
 import { getNamedRoast, lastRoast } from '@/store/queries';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
 import { Plan } from './Plan';
-import { wantedGear } from './useChoices';
+import { wantedGear, wantedLot } from './useChoices';
 
 /** Loaded only where the larder is empty. */
 const GearForm = lazy(() => import('@/ui/forms/GearForm').then((module) => ({ default: module.GearForm })));
@@ -48,8 +49,12 @@ function Gathered() {
       batch: day?.batches.find(({ id }) => id === batchId),
       gearId: gear.find((each) => each.gear.id === query.get('gear'))?.gear.id,
     };
-    const recordsOf = wantedGear(begin) ?? (await lastRoast(db))?.gearId ?? gear[0]?.gear.id ?? '';
-    return { gear, lots, day, ...begin, records: await gearRecords(db, recordsOf) };
+    const last = await lastRoast(db);
+    const recordsOf = wantedGear(begin) ?? last?.gearId ?? gear[0]?.gear.id ?? '';
+    const records = await gearRecords(db, recordsOf);
+    const asked = wantedLot(begin) ?? records.last?.lotId;
+    const lotId = (lots.find(({ lot }) => lot.id === asked) ?? lots[0])?.lot.id ?? '';
+    return { gear, lots, day, ...begin, records, liked: await shadeLikedOf(db, lotId) };
   }, [again]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)

@@ -18,6 +18,7 @@ interface SentenceProps {
   readonly gear: readonly Gear[];
   readonly lots: readonly LotStock[];
   readonly choose: (some: Partial<Choices>) => void;
+  readonly onLot: (lotId: string) => void;
   readonly onGear: (gearId: string) => void;
   readonly onRuleKind: (kind: PullRuleKind) => void;
   readonly onNew: (what: 'lot' | 'gear') => void;
@@ -28,7 +29,18 @@ const NEW = 'new';
 const JAR_DAYS = 14;
 
 /** The plan as one sentence whose underlined parts are the choices. */
-export function Sentence({ choices, planned, gear, lots, choose, onGear, onRuleKind, onNew, children }: SentenceProps) {
+export function Sentence({
+  choices,
+  planned,
+  gear,
+  lots,
+  choose,
+  onLot,
+  onGear,
+  onRuleKind,
+  onNew,
+  children,
+}: SentenceProps) {
   const words = useWords();
   const typed = planned.amount.ok && !['green', 'roasted', 'byDay'].includes(choices.amountKind);
   const amountText =
@@ -68,7 +80,7 @@ export function Sentence({ choices, planned, gear, lots, choose, onGear, onRuleK
         label="Beans"
         value={choices.lotId}
         options={[...lots.map(({ lot }) => [lot.id, lotTitle(lot)] as const), [NEW, 'Other beans…']]}
-        onPick={(lotId) => (lotId === NEW ? onNew('lot') : choose({ lotId }))}
+        onPick={(lotId) => (lotId === NEW ? onNew('lot') : onLot(lotId))}
       />{' '}
       in the{' '}
       <Choice

@@ -4,10 +4,12 @@ import { type Gear, usualGramsOf } from '@/core/gear';
 import { type DayBatch, equalParts, proposedRule, schoolsFor, stagedShades } from '@/core/plan';
 import type { PlannedMove, PlannedPart, PullRule, PullRuleKind, Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
+import type { ShadeLiking } from '@/core/taste';
 import { type WeightUnit, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
 import { type GearRecords, gearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
+import { shadeLikedOf } from '@/store/likedShades';
 import type { AmountKind } from './amount';
 
 /** What is chosen so far; the amount as typed, so that a slip can be put right. */
@@ -19,6 +21,8 @@ export interface Choices {
   /** For a jar by a day: `2026-11-28`. */
   readonly readyBy: string;
   readonly shade: ShadeNumber;
+  /** The shade was chosen by hand or is that of what is repeated, and stays whatever the beans. */
+  readonly shadeIsTheirs: boolean;
   readonly rule: PullRule;
   /** The rule is the person's own, set by hand or taken from what is repeated, and stays whatever the shade. */
   readonly ruleIsTheirs: boolean;
@@ -40,10 +44,17 @@ export interface Begin {
   readonly gearId: string | undefined;
   /** What the roasts on the gear that is wanted say, else on that of the last roast. */
   readonly records: GearRecords;
+  /** The shade that was liked best of the beans that are wanted, else of those of the last roast. */
+  readonly liked: ShadeLiking | undefined;
+}
+
+/** The beans that the batch, the recipe or the roast to be repeated asks for. */
+export function wantedLot({ batch, from, earlier }: Pick<Begin, 'batch' | 'from' | 'earlier'>): string | undefined {
+  return batch?.lotId ?? from?.chosen.lotId ?? earlier?.lotId;
 }
 
 /** The gear that the batch, the recipe, the roast to be repeated or the address asks for. */
-export function wantedGear({ batch, from, earlier, gearId }: Omit<Begin, 'records'>): string | undefined {
+export function wantedGear({ batch, from, earlier, gearId }: Omit<Begin, 'records' | 'liked'>): string | undefined {
   return batch?.gearId ?? from?.chosen.gearId ?? earlier?.gearId ?? gearId;
 }
 
@@ -54,43 +65,55 @@ export function wantedGear({ batch, from, earlier, gearId }: Omit<Begin, 'record
 export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], unit: WeightUnit, begin: Begin) {
   // Filled once: what is typed must not be overwritten.
   const [state, setState] = useState(() => {
-    const { records } = begin;
+    const { records, liked } = begin;
     const repeated = begin.from?.chosen ?? begin.earlier;
     const filled = fill({ roast: repeated ?? records.last, gear, lots, unit, gearId: wantedGear(begin), records });
-    const theirs = repeated?.pullRule ? { ...filled, rule: repeated.pullRule, ruleIsTheirs: true } : filled;
+    const asLiked =
+      repeated || !liked ? filled : fitting({ ...filled, shade: liked.shade }, gearOf(gear, filled.gearId), records);
+    const kept = { ...asLiked, shadeIsTheirs: repeated !== undefined || begin.batch !== undefined };
+    const theirs = repeated?.pullRule ? { ...kept, rule: repeated.pullRule, ruleIsTheirs: true } : kept;
     const choices = begin.batch ? ofBatch(theirs, begin.batch, gear, unit, records) : theirs;
-    return { choices, records };
+    return { choices, records, liked };
   });
 
   const choose = (some: Partial<Choices>) =>
-    setState(({ choices, records }) => {
-      const next = { ...choices, ...some, ...(some.rule ? { ruleIsTheirs: true } : {}) };
+    setState(({ choices, records, liked }) => {
+      const next = {
+        ...choices,
+        ...some,
+        ...(some.rule ? { ruleIsTheirs: true } : {}),
+        ...(some.shade ? { shadeIsTheirs: true } : {}),
+      };
       const its = gear.find((each) => each.id === next.gearId);
-      return { choices: its ? fitting(next, its, records) : next, records };
+      return { choices: its ? fitting(next, its, records) : next, records, liked };
     });
+  /** Other beans, in the shade that was liked best of them unless a shade was chosen by hand. */
+  const chooseLot = async (lotId: string) => {
+    const liked = await shadeLikedOf(database(), lotId);
+    setState(({ choices, records }) => {
+      const shade = choices.shadeIsTheirs || !liked ? choices.shade : liked.shade;
+      return { choices: fitting({ ...choices, lotId, shade }, gearOf(gear, choices.gearId), records), records, liked };
+    });
+  };
   /** Another kind of rule, with the figure that is proposed for it. */
   const chooseRuleKind = (kind: PullRuleKind) =>
-    setState(({ choices, records }) => {
+    setState(({ choices, records, liked }) => {
       const its = gear.find((each) => each.id === choices.gearId);
-      if (!its) return { choices, records };
+      if (!its) return { choices, records, liked };
       const { rule } = proposedRule(its, choices.shade, records.pulls, kind);
-      return { choices: { ...choices, rule, ruleIsTheirs: false }, records };
+      return { choices: { ...choices, rule, ruleIsTheirs: false }, records, liked };
     });
   const chooseGear = async (gearId: string) => {
     const records = await gearRecords(database(), gearId);
-    setState(({ choices: now }) => {
+    setState(({ choices: now, liked }) => {
       const filled = fill({ roast: records.last, gear, lots, unit, gearId, records });
-      const choices = records.last
-        ? filled
-        : fitting(
-            { ...filled, lotId: now.lotId, shade: now.shade, place: filled.place ?? now.place },
-            gearOf(gear, gearId),
-            records,
-          );
-      return { choices, records };
+      // The beans and how dark they are wanted do not change with the gear.
+      const { lotId, shade, shadeIsTheirs } = now;
+      const choices = fitting({ ...filled, lotId, shade, shadeIsTheirs }, gearOf(gear, gearId), records);
+      return { choices, records, liked };
     });
   };
-  return { ...state, choose, chooseRuleKind, chooseGear };
+  return { ...state, choose, chooseLot, chooseRuleKind, chooseGear };
 }
 
 const gearOf = (gear: readonly Gear[], gearId: string | undefined) =>
@@ -132,6 +155,7 @@ function fill({ roast, gear, lots, unit, gearId, records }: Filling): Choices {
     amountKind: 'green',
     readyBy: '',
     shade,
+    shadeIsTheirs: false,
     rule: proposedRule(its, shade, records.pulls, roast?.pullRule?.kind).rule,
     ruleIsTheirs: false,
     moves: roast?.gearId === its.id ? (roast.plannedMoves ?? []) : [],

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
+import { PracticeAhead } from './PracticeAhead';
 
 /** Roasting without fire: simulated beans on the real roast screen. */
 export function PracticeView() {
@@ -74,10 +75,7 @@ function SetUp() {
           Beans in
         </Button>
       </div>
-      <p className="text-husk mt-6 max-w-[70ch]">
-        The beans are simulated: listen for the pops, watch the colour, make your moves, and pull in time. Afterwards
-        Gander says how near your marks were. Nothing burns, and nothing goes into your journal.
-      </p>
+      <PracticeAhead method={method} process={process} shade={shade} />
     </section>
   );
 }

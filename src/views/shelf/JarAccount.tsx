@@ -58,7 +58,7 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
               Take back
             </Button>
           ) : (
-            <span className="min-h-11" />
+            <span className="min-h-11 max-sm:hidden" />
           )}
         </li>
       ))}

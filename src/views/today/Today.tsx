@@ -6,7 +6,7 @@ import { type JarNow, jarsOnShelf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { JarBars } from '@/ui/JarBars';
-import { dayName } from '@/ui/jarWords';
+import { dayName, jarName } from '@/ui/jarWords';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { saveCalendar } from '@/ui/saveCalendar';
 import { useNow } from '@/ui/useNow';
@@ -19,6 +19,7 @@ const HOUR_MS = 3_600_000;
 
 /** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
+  const dates = useRoastDates();
   const nowMs = Math.floor(useNow() / HOUR_MS) * HOUR_MS;
   const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
   const cups = useLiveQuery(
@@ -31,7 +32,7 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   return (
     <div className="grid gap-x-14 gap-y-8 pt-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <section>
-        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now())}</h1>
+        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now(), dates.date)}</h1>
         {shown.length > 0 && (
           <>
             <div className="mt-5">
@@ -76,7 +77,12 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   );
 }
 
-function headline(jars: readonly JarNow[], last: NamedRoast | undefined, nowMs: number): string {
+function headline(
+  jars: readonly JarNow[],
+  last: NamedRoast | undefined,
+  nowMs: number,
+  date: (iso: string) => string,
+): string {
   const drinkable = jars.filter(
     ({ state, frozen }) => !frozen && (state === 'ready' || state === 'best' || state === 'fading'),
   );
@@ -85,7 +91,7 @@ function headline(jars: readonly JarNow[], last: NamedRoast | undefined, nowMs: 
     (a, b) => Number(a.state === 'ready') - Number(b.state === 'ready') || a.bestMs - b.bestMs,
   );
   if (now) {
-    const name = now.named.lot?.name ?? 'coffee';
+    const name = jarName(now, jars, (iso) => `roasted ${date(iso)}`);
     return now.state === 'fading'
       ? `Drink up the ${name}; it fades until ${dayName(now.fadesMs, nowMs)}.`
       : `Drink the ${name}; it is ${now.state === 'best' ? 'at its best' : 'ready, and good'} until ${dayName(now.bestMs, nowMs)}.`;
