@@ -51,8 +51,14 @@ export async function pressFigures(page: Page, mostMs = 50, presses = PRESSES): 
           requestAnimationFrame(() => {
             const channel = new MessageChannel();
             channel.port1.onmessage = () => {
-              const { storedAt } = globalThis as unknown as { storedAt: number };
-              resolve({ painted: performance.now() - pressedAt, stored: storedAt - pressedAt });
+              const painted = performance.now() - pressedAt;
+              // It may be painted on its way to the database.
+              const timer = setInterval(() => {
+                const { storedAt } = globalThis as unknown as { storedAt: number };
+                if (!(storedAt > pressedAt)) return;
+                clearInterval(timer);
+                resolve({ painted, stored: storedAt - pressedAt });
+              }, 5);
             };
             channel.port2.postMessage(0);
           });

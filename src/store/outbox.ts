@@ -20,6 +20,7 @@ interface Waiting {
 }
 
 let waiting: Waiting[] = [];
+let pending: readonly HeatWrite[] = [];
 let late: readonly HeatWrite[] = [];
 let running = false;
 /** Roasts as they were last written here: the screen need not read again what it just wrote. */
@@ -34,13 +35,15 @@ const listeners = new Set<() => void>();
 export function keepHeatWrite(db: GanderDatabase, write: HeatWrite): Promise<void> {
   return new Promise((kept, refused) => {
     const item: Waiting = { db, write, kept, refused, late: false };
-    waiting.push(item);
     remember(db, write);
     setTimeout(() => {
       item.late = true;
-      sayLate();
+      tell(waiting);
     }, LATE_MS);
+    // The database is asked first, so that on its way it is ahead of the drawing.
+    waiting.push(item);
     void run();
+    tell(waiting);
   });
 }
 
@@ -49,6 +52,11 @@ export function takeUpHeatWrites(db: GanderDatabase): void {
   const known = new Set(waiting.map(({ write }) => heatWriteId(write)));
   for (const write of remembered(db))
     if (!known.has(heatWriteId(write))) void keepHeatWrite(db, write).catch(() => undefined);
+}
+
+/** Writes on their way to the database, shown as if they were there; the same array until that changes. */
+export function pendingHeatWrites(): readonly HeatWrite[] {
+  return pending;
 }
 
 /** Writes that are not kept though they should be by now; the same array until that changes. */
@@ -61,7 +69,7 @@ export function lastWritten(roastId: string): Roast | undefined {
   return written.get(roastId);
 }
 
-/** Calls `listener` when the late writes change, or one is kept; gives the way to stop. */
+/** Calls `listener` when something is on its way, late, or kept; gives the way to stop. */
 export function onHeatWrites(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);
@@ -73,24 +81,23 @@ async function run(): Promise<void> {
   running = true;
   for (let tries = 0; waiting[0]; tries++) {
     const { db, write, kept, refused } = waiting[0];
+    let settle = kept;
     try {
       const roast = await within(
         TRY_MS,
         changeRoast(db, write.roastId, (before) => withHeatWrite(before, write)),
       );
       written.set(write.roastId, roast);
-      kept();
-      for (const listener of listeners) listener();
     } catch (error) {
       if (!isFinal(error)) {
         await pause(PAUSES_MS[Math.min(tries, PAUSES_MS.length - 1)] as number);
         continue;
       }
-      refused(error);
+      settle = () => refused(error);
     }
-    waiting = waiting.slice(1);
     forget(db, write);
-    sayLate();
+    tell(waiting.slice(1));
+    settle();
     tries = -1;
   }
   running = false;
@@ -112,10 +119,11 @@ function within<T>(ms: number, work: Promise<T>): Promise<T> {
   });
 }
 
-function sayLate(): void {
-  const next = waiting.filter((item) => item.late).map(({ write }) => write);
-  if (next.length === 0 && late.length === 0) return;
-  late = next;
+function tell(next: Waiting[]): void {
+  waiting = next;
+  pending = next.map(({ write }) => write);
+  const nowLate = next.filter((item) => item.late).map(({ write }) => write);
+  if (nowLate.length > 0 || late.length > 0) late = nowLate;
   for (const listener of listeners) listener();
 }
 

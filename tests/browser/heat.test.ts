@@ -11,9 +11,10 @@ before(async () => {
 after(() => demo.stop());
 
 /** A roast of the demo household on one piece of gear, beans in, with a clock that only moves when told. */
-async function roastOn(page: Page, gear: string): Promise<void> {
+async function roastOn(page: Page, gear: string, shade?: string): Promise<void> {
   await openAt(page, '/plan/');
   await page.getByLabel('Gear').selectOption({ label: gear });
+  if (shade) await page.getByLabel('Shade').selectOption(shade);
   await page.getByText('On the clock').waitFor();
   await beansIn(page);
 }
@@ -118,7 +119,7 @@ describe('told in time', () => {
 
   it('the pull is called by the rule, and a roast left open overnight is asked about', async () => {
     const { page, close } = await demo.open();
-    await roastOn(page, 'Blue popper');
+    await roastOn(page, 'Blue popper', '4');
     await pass(page, 150);
     await page.keyboard.press('Space');
     await pass(page, 150);

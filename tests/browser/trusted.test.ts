@@ -58,7 +58,8 @@ describe('what is pressed is kept, or said not to be', () => {
     `);
     await page.keyboard.press('Space');
     await pass(page, 1);
-    assert.equal(await page.getByRole('heading', { name: 'Browning' }).count(), 0, 'not said before it is kept');
+    await page.getByRole('heading', { name: 'Browning' }).waitFor();
+    assert.equal(await page.getByText('Not kept yet').count(), 0, 'on its way, not late');
     for (let i = 0; i < 6; i++) await pass(page, 0.5);
     await page.getByText('Not kept yet: your last press.').waitFor();
     await page.getByRole('button', { name: /^Undo yellow 2:3\d/ }).waitFor();

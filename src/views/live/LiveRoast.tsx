@@ -19,7 +19,7 @@ import { MorePanel } from './tray/MorePanel';
 import { MovesPanel } from './tray/MovesPanel';
 import { hasReadingNow, ReadingNow } from './tray/ReadingNow';
 import { ReadingPanel } from './tray/ReadingPanel';
-import { SmellPanel } from './tray/SmellPanel';
+import { lastSensed, SmellPanel } from './tray/SmellPanel';
 import { CurvePanel, Tray, type TrayTab } from './tray/Tray';
 import { useAwake, useLeaveWarning } from './useAtTheHeat';
 import { useCues } from './useCues';
@@ -150,13 +150,11 @@ export function LiveRoast(named: NamedRoast) {
       <SimulatedRoast named={named} model={model} onBeans={setBeans} />
     </Suspense>
   );
-  const moves = (most: number) => (
-    <MovesPanel
-      controls={controls}
-      most={most}
-      onMove={(control, value) => void log({ kind: 'move', control, value })}
-    />
+  const onMove = useCallback(
+    (control: string, value?: string | number) => void log({ kind: 'move', control, value }),
+    [log],
   );
+  const moves = (most: number) => <MovesPanel controls={controls} most={most} onMove={onMove} />;
   const panels = {
     beans: () => (beans ? <Beans beans={beans} height={124} /> : null),
     marks: () => <MarksPanel model={model} row={false} />,
@@ -174,7 +172,7 @@ export function LiveRoast(named: NamedRoast) {
         />
       ),
     curve: () => <CurvePanel model={model} height={130} />,
-    smell: () => <SmellPanel model={model} />,
+    smell: () => <SmellPanel {...lastSensed(at.live)} log={log} />,
     colour: () => <ColourPanel model={model} />,
     more: () => (
       <MorePanel

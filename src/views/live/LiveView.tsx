@@ -1,12 +1,13 @@
 import { dequal } from 'dequal';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { memo, useMemo, useSyncExternalStore } from 'react';
-import type { Roast } from '@/core/roast';
+import { type Roast, withHeatWrite } from '@/core/roast';
 import { database } from '@/store/current';
-import { lastWritten, onHeatWrites } from '@/store/outbox';
+import { lastWritten, onHeatWrites, pendingHeatWrites } from '@/store/outbox';
 import { getNamedRoast, type NamedRoast, roastsUnderWay } from '@/store/queries';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
+import { useSteady } from '@/ui/useSteady';
 import { LiveRoast } from './LiveRoast';
 
 /** The roast screen: the roast that the address names, else the one that is on the heat. */
@@ -41,10 +42,16 @@ function Found() {
   return <KnownRoast key={found.named.roast.id} {...found.named} />;
 }
 
-/** What this page wrote itself is shown at once, and not drawn again when it is read. */
-function KnownRoast({ roast: read, ...names }: NamedRoast) {
+/** What is pressed here is shown at once, on its way to the database, and not drawn again when it is kept and read. */
+function KnownRoast({ roast: read, ...readNames }: NamedRoast) {
   const written = useSyncExternalStore(onHeatWrites, () => lastWritten(read.id));
-  const roast = useMemo(() => (written ? newerOf(read, written) : read), [read, written]);
+  const pending = useSyncExternalStore(onHeatWrites, pendingHeatWrites);
+  const roast = useMemo(() => {
+    const base = written ? newerOf(read, written) : read;
+    return pending.filter(({ roastId }) => roastId === read.id).reduce(withHeatWrite, base);
+  }, [read, written, pending]);
+  // Read anew with every write, beans and gear stay the same: what was learned of them is not learned again.
+  const names = useSteady(readNames);
   return <Still {...names} roast={roast} />;
 }
 

@@ -36,11 +36,30 @@ export function useCues(tellings: readonly Telling[]): boolean {
     for (const { key } of fresh) told.current.add(key);
     const [gravest] = fresh;
     if (!gravest) return;
-    if (cueTone) setSilent(!sound(TONES[gravest.level]));
-    if (cueSpeech) speak(gravest.text);
-    if (cueVibration && 'vibrate' in navigator) navigator.vibrate([...BUZZ[gravest.level]]);
+    // After the screen is drawn: what was pressed is seen at once, and the sound comes right behind it.
+    setTimeout(() => {
+      if (cueTone) setSilent(!sound(TONES[gravest.level]));
+      if (cueSpeech) speak(gravest.text);
+      if (cueVibration && 'vibrate' in navigator) navigator.vibrate([...BUZZ[gravest.level]]);
+    });
   }, [tellings, cueTone, cueSpeech, cueVibration]);
+  useReadySound(cueTone);
   return silent;
+}
+
+/** Made while nothing happens and woken by the first touch or key, since making it takes a moment and browsers want one. */
+function useReadySound(wanted: boolean): void {
+  useEffect(() => {
+    if (!wanted) return;
+    const timer = setTimeout(audioContext, 400);
+    const wake = () => void (audio?.state === 'suspended' && audio.resume().catch(() => undefined));
+    const gestures = ['pointerup', 'keydown'] as const;
+    for (const each of gestures) window.addEventListener(each, wake);
+    return () => {
+      clearTimeout(timer);
+      for (const each of gestures) window.removeEventListener(each, wake);
+    };
+  }, [wanted]);
 }
 
 function sound(tones: readonly number[]): boolean {

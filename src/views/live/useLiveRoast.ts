@@ -23,13 +23,13 @@ import {
   nextMilestone,
   type Roast,
   ribbonOf,
-  withHeatWrite,
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { lateHeatWrites, onHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
+import { useSteady, useSteadyCallback } from '@/ui/useSteady';
 import { useKnown } from './useKnown';
 import { type RoastClock, useRoastClock } from './useRoastClock';
 
@@ -41,8 +41,8 @@ interface ScreenTells {
 
 /** Everything that the roast screen shows and does, derived from the record and the clock. */
 export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
-  const { roast, notKept } = useWithLateWrites(named.roast);
-  const { gear } = named;
+  const { roast, gear } = named;
+  const notKept = useNotKept(roast);
   const words = useWords();
   const clock = useRoastClock(roast);
   const known = useKnown(named);
@@ -53,10 +53,17 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
   const tellings = gravestFirst([...notKept, ...screen.tells(clock), ...tellingsFor(at), ...screen.lacking]);
   const ahead = forecastsAhead(at);
   const pressedS = () => clock.now() ?? heatS(roast, Date.now());
-  const log = (draft: EntryDraft, atS = pressedS(), source?: 'hand' | 'tap') =>
-    logEntry(database(), roast.id, draft, atS, source);
+  const log = useSteadyCallback((draft: EntryDraft, atS: number = pressedS(), source?: 'hand' | 'tap') =>
+    logEntry(database(), roast.id, draft, atS, source),
+  );
   const secondEarlyS = at.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
   const crackNow = (atS: number) => kindOfCrack(at.live, at.reached, atS, secondEarlyS);
+  const controls = useSteady(
+    controlsOf(gear ?? { method: 'other' }).map((control) => ({
+      control,
+      value: lastValue(at.live, control.id) ?? initialValue(control),
+    })),
+  );
   return {
     roast,
     clock,
@@ -76,10 +83,7 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
       knownOrExpected(at.heard, ahead),
     ),
     guide,
-    controls: controlsOf(gear ?? { method: 'other' }).map((control) => ({
-      control,
-      value: lastValue(at.live, control.id) ?? initialValue(control),
-    })),
+    controls,
     undoable: lastUndoable(roast.entries),
     pressedS,
     log,
@@ -102,15 +106,14 @@ function lastValue(live: readonly LiveEntry[], control: string) {
   return last?.kind === 'move' ? last.value : undefined;
 }
 
-/** The roast with what was pressed and is not in the database yet though it should be; and the words that say so. */
-function useWithLateWrites(roast: Roast): { roast: Roast; notKept: Telling[] } {
+/** The words for what was pressed and is not in the database though it should be by now. */
+function useNotKept({ id }: Roast): Telling[] {
   const all = useSyncExternalStore(onHeatWrites, lateHeatWrites);
-  const late = useMemo(() => all.filter(({ roastId }) => roastId === roast.id), [all, roast.id]);
-  const merged = useMemo(() => late.reduce(withHeatWrite, roast), [late, roast]);
-  const count = late.length;
-  if (count === 0) return { roast, notKept: [] };
-  const text = `Not kept yet: ${count === 1 ? 'your last press' : `your last ${count} presses`}. Kept in memory and tried again: leave this page open.`;
-  return { roast: merged, notKept: [{ key: `notKept${count}`, level: 'danger', text }] };
+  const count = all.filter(({ roastId }) => roastId === id).length;
+  if (count === 0) return [];
+  const presses = count === 1 ? 'your last press' : `your last ${count} presses`;
+  const text = `Not kept yet: ${presses}. Kept in memory and tried again: leave this page open.`;
+  return [{ key: `notKept${count}`, level: 'danger', text }];
 }
 
 /** The ribbon of the roast that is being repeated. */

@@ -49,12 +49,14 @@ function Gathered() {
       batch: day?.batches.find(({ id }) => id === batchId),
       gearId: gear.find((each) => each.gear.id === query.get('gear'))?.gear.id,
     };
-    const last = await lastRoast(db);
-    const recordsOf = wantedGear(begin) ?? last?.gearId ?? gear[0]?.gear.id ?? '';
-    const records = await gearRecords(db, recordsOf);
-    const asked = wantedLot(begin) ?? records.last?.lotId;
+    const last = await lastRoast(db, wantedGear(begin));
+    const asked = wantedLot(begin) ?? last?.lotId;
     const lotId = (lots.find(({ lot }) => lot.id === asked) ?? lots[0])?.lot.id ?? '';
-    return { gear, lots, day, ...begin, records, liked: await shadeLikedOf(db, lotId) };
+    const [records, liked] = await Promise.all([
+      gearRecords(db, wantedGear(begin) ?? last?.gearId ?? gear[0]?.gear.id ?? ''),
+      shadeLikedOf(db, lotId),
+    ]);
+    return { gear, lots, day, ...begin, records, liked };
   }, [again]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)

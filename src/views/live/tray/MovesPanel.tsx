@@ -1,5 +1,5 @@
 import { Minus, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { type Control, steppedValue } from '@/core/gear';
 
 interface MovesPanelProps {
@@ -13,7 +13,7 @@ const key =
   'border-2 border-ink min-h-[64px] w-[56px] shrink-0 rounded-xl grid place-items-center active:bg-sunk disabled:opacity-30';
 
 /** What this gear lets the person change, each with its present value, one tap a step. */
-export function MovesPanel({ controls, onMove, most }: MovesPanelProps) {
+export const MovesPanel = memo(function MovesPanel({ controls, onMove, most }: MovesPanelProps) {
   const [page, setPage] = useState(0);
   const paged = controls.length > most;
   const size = paged ? most - 1 : most;
@@ -36,7 +36,7 @@ export function MovesPanel({ controls, onMove, most }: MovesPanelProps) {
       )}
     </div>
   );
-}
+});
 
 function Keys({ control, value, onMove }: MovesPanelProps['controls'][number] & Pick<MovesPanelProps, 'onMove'>) {
   const label = <span className="text-husk block truncate text-[0.8rem] leading-tight">{control.label}</span>;

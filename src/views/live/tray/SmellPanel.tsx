@@ -1,12 +1,29 @@
-import { type SenseKind, senses, smells } from '@/core/roast';
+import { memo } from 'react';
+import { type LiveEntry, type Smell, senses, smells } from '@/core/roast';
 import type { LiveRoastModel } from '../useLiveRoast';
 
 const word =
   'border-line aria-pressed:border-bill aria-pressed:bg-sunk min-h-[64px] min-w-0 rounded-lg border-b-4 px-0.5 text-[0.95rem] aria-pressed:font-bold active:bg-sunk roomy:text-lg';
 
+interface SmellPanelProps {
+  /** What was smelled and seen last. */
+  readonly smelled: Smell | undefined;
+  readonly smoke: string | undefined;
+  readonly log: LiveRoastModel['log'];
+}
+
+/** What the log says last of smell and smoke. */
+export function lastSensed(live: readonly LiveEntry[]): Pick<SmellPanelProps, 'smelled' | 'smoke'> {
+  const smelled = live.findLast((entry) => entry.kind === 'smell');
+  const smoke = live.findLast((entry) => entry.kind === 'sense' && entry.sense === 'smoke');
+  return {
+    smelled: smelled?.kind === 'smell' ? smelled.smell : undefined,
+    smoke: smoke?.kind === 'sense' ? smoke.word : undefined,
+  };
+}
+
 /** Smells in the order in which they come, and the smoke. */
-export function SmellPanel({ model }: { readonly model: LiveRoastModel }) {
-  const smelled = model.at.live.findLast((entry) => entry.kind === 'smell');
+export const SmellPanel = memo(function SmellPanel({ smelled, smoke, log }: SmellPanelProps) {
   return (
     <div className="grid h-full grid-rows-2 gap-1">
       <fieldset aria-label="Smells of" className="grid grid-cols-6">
@@ -14,37 +31,29 @@ export function SmellPanel({ model }: { readonly model: LiveRoastModel }) {
           <button
             key={smell}
             type="button"
-            aria-pressed={smelled?.kind === 'smell' && smelled.smell === smell}
+            aria-pressed={smelled === smell}
             className={word}
-            onClick={() => void model.log({ kind: 'smell', smell })}
+            onClick={() => void log({ kind: 'smell', smell })}
           >
             {smell}
           </button>
         ))}
       </fieldset>
-      <SenseRow model={model} sense="smoke" name="Smoke" />
+      <fieldset aria-label="Smoke" className="grid grid-cols-[auto_repeat(4,1fr)] items-center">
+        <span className="text-husk pr-2 text-[0.9rem]">Smoke</span>
+        {senses.smoke.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-label={`Smoke ${each}`}
+            aria-pressed={smoke === each}
+            className={word}
+            onClick={() => void log({ kind: 'sense', sense: 'smoke', word: each })}
+          >
+            {each}
+          </button>
+        ))}
+      </fieldset>
     </div>
   );
-}
-
-/** The words for one thing that is seen. */
-function SenseRow({ model, sense, name }: { model: LiveRoastModel; sense: SenseKind; name: string }) {
-  const seen = model.at.live.findLast((entry) => entry.kind === 'sense' && entry.sense === sense);
-  return (
-    <fieldset aria-label={name} className="grid grid-cols-[auto_repeat(4,1fr)] items-center">
-      <span className="text-husk pr-2 text-[0.9rem]">{name}</span>
-      {senses[sense].map((each) => (
-        <button
-          key={each}
-          type="button"
-          aria-label={`${name} ${each}`}
-          aria-pressed={seen?.kind === 'sense' && seen.word === each}
-          className={word}
-          onClick={() => void model.log({ kind: 'sense', sense, word: each })}
-        >
-          {each}
-        </button>
-      ))}
-    </fieldset>
-  );
-}
+});
