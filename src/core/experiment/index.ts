@@ -1,7 +1,8 @@
+export { asDone, type Chosen, movesMade, ruleAsDone } from './asDone.ts';
 export { type Care, careNames, cares } from './cares.ts';
 export { changeWords } from './changeWords.ts';
 export { type Experiment, experimentSchema, type Outcome, outcomes } from './experiment.ts';
 export { type ChangeRecord, type ExperimentState, outcomeOf, scoreOfChanges, stateOf } from './learned.ts';
 export { type NextChange, nextChangeSchema } from './nextChange.ts';
 export { type Sameness, samenessOf } from './sameness.ts';
-export { type Chosen, movesMade, withChange } from './withChange.ts';
+export { withChange } from './withChange.ts';

@@ -1,44 +1,14 @@
-import { liveEntries, milestonesOfRoast, type PlannedMove, type Roast } from '../roast/index.ts';
+import { milestonesOfRoast, type PlannedMove, type Roast } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
+import { asDone, type Chosen, ruleAsDone } from './asDone.ts';
 import type { NextChange } from './nextChange.ts';
-
-/** What is chosen for a roast to come. */
-export type Chosen = Pick<
-  Roast,
-  'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'pullRule' | 'plannedMoves' | 'place'
->;
 
 const MOST_MOVES = 20;
 
-/** The moves that were made in a roast, as a plan to make them again. */
-export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
-  return liveEntries(roast.entries)
-    .flatMap((entry) =>
-      entry.kind === 'move'
-        ? [
-            {
-              when: { kind: 'at' as const, atS: Math.max(0, Math.round(entry.at)) },
-              control: entry.control,
-              ...(entry.value === undefined ? {} : { value: entry.value }),
-            },
-          ]
-        : [],
-    )
-    .slice(0, MOST_MOVES);
-}
-
 /** The same roast again with the one thing changed; everything else is what was really done. */
 export function withChange(roast: Roast, change: NextChange): Chosen {
-  const moves = movesMade(roast);
-  const same: Chosen = {
-    lotId: roast.lotId,
-    gearId: roast.gearId,
-    greenGrams: roast.greenGrams,
-    wantedShade: roast.wantedShade,
-    pullRule: roast.pullRule,
-    plannedMoves: moves,
-    place: roast.place,
-  };
+  const same = asDone(roast);
+  const moves = same.plannedMoves ?? [];
   switch (change.kind) {
     case 'grams':
       return { ...same, greenGrams: Math.max(1, roast.greenGrams + change.byGrams) };
@@ -68,17 +38,10 @@ function replacedBy(old: PlannedMove, move: PlannedMove, roast: Roast): boolean 
   return atS !== undefined && Math.abs(old.when.atS - atS) <= SAME_MOVE_S;
 }
 
-/** The rule that pulled it, or the time after first crack that it really took, so much later. */
+/** The rule that really pulled it, so much later; one without seconds gives way to the time after first crack. */
 function laterRule(roast: Roast, byS: number): Roast['pullRule'] {
-  const { firstCrack, pull } = milestonesOfRoast(roast);
-  const later = (seconds: number) => Math.min(900, Math.max(0, Math.round((seconds + byS) / 5) * 5));
-  switch (roast.pullRule?.kind) {
-    case 'afterFirstCrackEnd':
-    case 'intoSecondCrack':
-      return { ...roast.pullRule, seconds: later(roast.pullRule.seconds) };
-    default:
-      return firstCrack === undefined || pull === undefined
-        ? roast.pullRule
-        : { kind: 'afterFirstCrack', seconds: later(pull - firstCrack) };
-  }
+  const done = ruleAsDone(roast);
+  const rule = done && 'seconds' in done ? done : ruleAsDone({ ...roast, pullRule: undefined });
+  if (!rule || !('seconds' in rule)) return done;
+  return { ...rule, seconds: Math.min(900, Math.max(0, Math.round((rule.seconds + byS) / 5) * 5)) };
 }

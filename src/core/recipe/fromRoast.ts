@@ -1,4 +1,4 @@
-import { movesMade } from '../experiment/index.ts';
+import { movesMade, ruleAsDone } from '../experiment/index.ts';
 import { finalShade, meantShade, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
@@ -7,6 +7,7 @@ import type { Recipe } from './recipe.ts';
 export function recipeFrom(roast: Roast, named: Pick<Recipe, 'id' | 'name' | 'createdAt'>): Recipe {
   const { cooled: _, pull, ...reached } = milestonesOfRoast(roast);
   if (pull === undefined) throw new RangeError(`roast must have been pulled, got ${roast.id} still open`);
+  const rule = ruleAsDone(roast);
   const roasted = roastedGrams(roast);
   const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
   return {
@@ -15,7 +16,7 @@ export function recipeFrom(roast: Roast, named: Pick<Recipe, 'id' | 'name' | 'cr
     gearId: roast.gearId,
     greenGrams: roast.greenGrams,
     shade: finalShade(roast) ?? meantShade(roast),
-    ...(roast.pullRule ? { pullRule: roast.pullRule } : {}),
+    ...(rule ? { pullRule: rule } : {}),
     moves: movesMade(roast),
     guide: {
       ...Object.fromEntries(

@@ -1,6 +1,6 @@
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { keyHelp } from './useRoastKeys';
+import { keyHelp } from '@/ui/roastKeys';
 
 /** The keys of the roast screen. */
 export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {

@@ -15,22 +15,6 @@ export interface RoastKeys {
   readonly step: (axis: 'heat' | 'air', by: 1 | -1) => void;
 }
 
-/** One line for each key, for the help sheet. */
-export const keyHelp: readonly (readonly [string, string])[] = [
-  ['Space, Page Down', 'the next milestone; twice for the pull'],
-  ['Shift + Space', 'pull'],
-  ['U, Page Up', 'undo'],
-  ['B', '5 seconds earlier'],
-  ['C', 'a crack heard; tap along with the pops'],
-  ['T', 'a reading'],
-  ['↑ ↓', 'heat up, down'],
-  ['← →', 'air down, up'],
-  ['1 to 6', 'a smell, in the order they come'],
-  ['Shift + 1 to 9', 'a colour, green to nearly black'],
-  ['N', 'a note'],
-  ['?', 'this list'],
-];
-
 /** Listens for the keys while the roast screen is up. Typing in a field and open dialogs keep their keys. */
 export function useRoastKeys(keys: RoastKeys): void {
   const latest = useRef(keys);

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Chosen } from '@/core/experiment';
+import { asDone, type Chosen } from '@/core/experiment';
 import { type Gear, usualGramsOf } from '@/core/gear';
 import { type DayBatch, equalParts, proposedRule, schoolsFor, stagedShades } from '@/core/plan';
 import type { PlannedMove, PlannedPart, PullRule, PullRuleKind, Roast } from '@/core/roast';
@@ -66,7 +66,7 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
   // Filled once: what is typed must not be overwritten.
   const [state, setState] = useState(() => {
     const { records, liked } = begin;
-    const repeated = begin.from?.chosen ?? begin.earlier;
+    const repeated = begin.from?.chosen ?? (begin.earlier && asDone(begin.earlier));
     const filled = fill({ roast: repeated ?? records.last, gear, lots, unit, gearId: wantedGear(begin), records });
     const asLiked =
       repeated || !liked ? filled : fitting({ ...filled, shade: liked.shade }, gearOf(gear, filled.gearId), records);

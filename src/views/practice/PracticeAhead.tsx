@@ -6,8 +6,8 @@ import type { ShadeNumber } from '@/core/shade';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
+import { keyHelp } from '@/ui/roastKeys';
 import { useWidth } from '@/ui/useWidth';
-import { keyHelp } from '../live/useRoastKeys';
 
 interface PracticeAheadProps {
   readonly method: MethodId;

@@ -1,17 +1,20 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
+  asDone,
   changeWords,
   type Experiment,
   experimentSchema,
   type NextChange,
   outcomeOf,
+  ruleAsDone,
   samenessOf,
   scoreOfChanges,
   stateOf,
   withChange,
 } from '@/core/experiment';
 import type { Id } from '@/core/ids';
+import type { Entry, PullRule } from '@/core/roast';
 import { createFlight, type Flight, type FlightQuestion } from '@/core/taste';
 import { countingRandom, entry, mark, pull, roastOf } from '../build.ts';
 
@@ -80,6 +83,55 @@ describe('a change', () => {
     assert.deepEqual(
       chosen.plannedMoves?.map(({ value }) => value),
       [6],
+    );
+  });
+});
+
+describe('a roast as it was done', () => {
+  const by = (pullRule: PullRule | undefined, ...marks: Entry[]) => ruleAsDone({ entries: marks, pullRule });
+  const firstCrack = mark(240, 'firstCrack');
+  const cases: readonly (readonly [string, PullRule | undefined, PullRule | undefined])[] = [
+    [
+      'by hand, later than the rule said',
+      by({ kind: 'afterFirstCrack', seconds: 80 }, firstCrack, pull(364)),
+      { kind: 'afterFirstCrack', seconds: 124 },
+    ],
+    ['by the shade alone', by(undefined, firstCrack, pull(320)), { kind: 'afterFirstCrack', seconds: 80 }],
+    [
+      'into second crack',
+      by({ kind: 'intoSecondCrack', seconds: 30 }, firstCrack, mark(400, 'secondCrack'), pull(420)),
+      { kind: 'intoSecondCrack', seconds: 20 },
+    ],
+    [
+      'into second crack that was not marked',
+      by({ kind: 'intoSecondCrack', seconds: 30 }, firstCrack, pull(420)),
+      { kind: 'afterFirstCrack', seconds: 180 },
+    ],
+    [
+      'at the first snaps, or well past them',
+      by({ kind: 'firstSnaps' }, firstCrack, mark(400, 'secondCrack'), pull(425)),
+      { kind: 'intoSecondCrack', seconds: 25 },
+    ],
+    ['at the first snaps', by({ kind: 'firstSnaps' }, mark(400, 'secondCrack'), pull(405)), { kind: 'firstSnaps' }],
+    ['by colour', by({ kind: 'colour' }, firstCrack, pull(320)), { kind: 'colour' }],
+    [
+      'without any crack marked',
+      by({ kind: 'afterFirstCrack', seconds: 80 }, pull(320)),
+      { kind: 'afterFirstCrack', seconds: 80 },
+    ],
+  ];
+  for (const [name, done, expected] of cases) it(`was pulled ${name}`, () => assert.deepEqual(done, expected));
+  it('makes its moves again, and means the shade of the last part', () => {
+    const staged = roastOf([...b.entries], {
+      plannedParts: [
+        { shade: 3, share: 0.5 },
+        { shade: 5, share: 0.5 },
+      ],
+    });
+    assert.equal(asDone(staged).wantedShade, 5);
+    assert.deepEqual(
+      asDone(b).plannedMoves?.map(({ control }) => control),
+      ['lid'],
     );
   });
 });

@@ -24,6 +24,7 @@ describe('a recipe', () => {
     assert.deepEqual(recipe.guide, { yellow: 120, firstCrack: 240, pull: 320 });
     assert.deepEqual(recipe.moves, [{ when: { kind: 'at', atS: 124 }, control: 'lid', value: 'off' }]);
     assert.equal(recipe.shade, 4);
+    assert.deepEqual(recipe.pullRule, { kind: 'afterFirstCrack', seconds: 80 }, '75 s were meant, 80 were done');
     assert.equal(recipe.lossPercent, 15);
     assert.deepEqual(recipeSchema.parse(recipe), recipe);
   });

@@ -1,0 +1,81 @@
+import {
+  liveEntries,
+  meantShade,
+  milestonesOfRoast,
+  type PlannedMove,
+  type PullRule,
+  type Roast,
+} from '../roast/index.ts';
+
+/** What is chosen for a roast to come. */
+export type Chosen = Pick<
+  Roast,
+  'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'pullRule' | 'plannedMoves' | 'place'
+>;
+
+const MOST_MOVES = 20;
+const MOST_RULE_S = 900;
+/** Snaps so early in second crack are still its first ones, seconds. */
+const FIRST_SNAPS_S = 10;
+
+/** The moves that were made in a roast, as a plan to make them again. */
+export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
+  return liveEntries(roast.entries)
+    .flatMap((entry) =>
+      entry.kind === 'move'
+        ? [
+            {
+              when: { kind: 'at' as const, atS: Math.max(0, Math.round(entry.at)) },
+              control: entry.control,
+              ...(entry.value === undefined ? {} : { value: entry.value }),
+            },
+          ]
+        : [],
+    )
+    .slice(0, MOST_MOVES);
+}
+
+/**
+ * The rule by which a roast was really pulled: its own kind with the seconds that it came to, whatever was planned. Where
+ * the crack that it counts from was not marked, the seconds after first crack; where that was not either, the rule as it
+ * was. Colour and smell have no figure and stay; so does a probe's.
+ */
+export function ruleAsDone(roast: Pick<Roast, 'entries' | 'pullRule'>): PullRule | undefined {
+  const { firstCrack, firstCrackEnd, secondCrack, pull } = milestonesOfRoast(roast);
+  const since = (crack: number | undefined) =>
+    crack === undefined || pull === undefined || pull < crack
+      ? undefined
+      : Math.min(MOST_RULE_S, Math.round(pull - crack));
+  const after = (kind: 'afterFirstCrack' | 'afterFirstCrackEnd' | 'intoSecondCrack', seconds: number | undefined) =>
+    seconds === undefined ? undefined : { kind, seconds };
+  const afterFirst = after('afterFirstCrack', since(firstCrack));
+  switch (roast.pullRule?.kind) {
+    case 'colour':
+    case 'smell':
+    case 'probe':
+      return roast.pullRule;
+    case 'afterFirstCrackEnd':
+      return after('afterFirstCrackEnd', since(firstCrackEnd)) ?? afterFirst ?? roast.pullRule;
+    case 'intoSecondCrack':
+      return after('intoSecondCrack', since(secondCrack)) ?? afterFirst ?? roast.pullRule;
+    case 'firstSnaps': {
+      const seconds = since(secondCrack);
+      return seconds !== undefined && seconds > FIRST_SNAPS_S ? after('intoSecondCrack', seconds) : roast.pullRule;
+    }
+    default:
+      return afterFirst ?? roast.pullRule;
+  }
+}
+
+/** What to choose to get a roast again: what was done, not what was planned; the shade as it was meant. */
+export function asDone(roast: Roast): Chosen {
+  return {
+    lotId: roast.lotId,
+    gearId: roast.gearId,
+    greenGrams: roast.greenGrams,
+    wantedShade: meantShade(roast),
+    pullRule: ruleAsDone(roast),
+    plannedMoves: movesMade(roast),
+    place: roast.place,
+  };
+}
