@@ -9,6 +9,9 @@ export type Issue = { readonly path: readonly (string | number)[] } & (
   | { readonly code: 'unknownUnit'; readonly unit: string; readonly known: readonly string[] }
   | { readonly code: 'outOfRange'; readonly value: string; readonly least: string; readonly most: string }
   | { readonly code: 'notAClock'; readonly text: string }
+  | { readonly code: 'notADay'; readonly text: string }
+  | { readonly code: 'unknownName'; readonly text: string; readonly what: string; readonly known: readonly string[] }
+  | { readonly code: 'outOfOrder'; readonly what: string; readonly before: string }
   | { readonly code: 'notJson'; readonly detail: string }
   | { readonly code: 'notOurs'; readonly found: string }
   | { readonly code: 'newer'; readonly version: number; readonly known: number }

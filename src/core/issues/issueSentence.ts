@@ -15,6 +15,12 @@ export function issueSentence(issue: Issue): string {
       return `${issue.value} is outside what can be: between ${issue.least} and ${issue.most}.`;
     case 'notAClock':
       return `“${issue.text}” is not a time. Write minutes and seconds like 7:42.`;
+    case 'notADay':
+      return `“${issue.text}” is not a day. Write it like 21 Nov or 2026-11-21.`;
+    case 'unknownName':
+      return `No ${issue.what} is called “${issue.text}”. ${issue.known.length > 0 ? `Write ${issue.known.join(', ')}.` : 'Add it first.'}`;
+    case 'outOfOrder':
+      return `${issue.what} comes before ${issue.before}: which of the two is wrong?`;
     case 'notJson':
       return `This file cannot be read as a notebook (${issue.detail}). Choose a file that Gander saved.`;
     case 'notOurs':

@@ -4,6 +4,7 @@ export { counted } from './counted.ts';
 export { type DecimalMark, localDecimalMark } from './decimalMark.ts';
 export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
+export { parseDay, type WrittenDay } from './parseDay.ts';
 export { parseNumber } from './parseNumber.ts';
 export {
   formatDegrees,

@@ -63,9 +63,12 @@ function Journal() {
           Each roast becomes a ribbon here: the colour of the beans from the charge to the pull, with the cracks on its
           upper edge.
         </p>
-        <LinkButton href="/roast/" variant="next">
-          Roast the first batch
-        </LinkButton>
+        <div className="flex flex-wrap gap-4">
+          <LinkButton href="/roast/" variant="next">
+            Roast the first batch
+          </LinkButton>
+          <LinkButton href="/journal/paper/">Roasts from a paper notebook</LinkButton>
+        </div>
       </section>
     );
   return (

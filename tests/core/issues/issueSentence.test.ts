@@ -18,6 +18,15 @@ const every: Record<Issue['code'], [Issue, string]> = {
     { code: 'outOfRange', path, value: '0 g', least: '1 g', most: '9 g' },
     '0 g is outside what can be: between 1 g and 9 g.',
   ],
+  notADay: [{ code: 'notADay', path, text: 'soon' }, '“soon” is not a day. Write it like 21 Nov or 2026-11-21.'],
+  unknownName: [
+    { code: 'unknownName', path, text: 'red one', what: 'gear', known: ['Blue popper'] },
+    'No gear is called “red one”. Write Blue popper.',
+  ],
+  outOfOrder: [
+    { code: 'outOfOrder', path, what: 'The pull', before: 'first crack' },
+    'The pull comes before first crack: which of the two is wrong?',
+  ],
   notAClock: [{ code: 'notAClock', path, text: 'x' }, '“x” is not a time. Write minutes and seconds like 7:42.'],
   notJson: [
     { code: 'notJson', path, detail: 'ends early' },

@@ -1,0 +1,63 @@
+import type { Random } from '../chance/index.ts';
+import { createId, type Id } from '../ids/index.ts';
+import type { Entry, EntryDraft, Roast } from '../roast/index.ts';
+import type { ShadeNumber } from '../shade/index.ts';
+import type { PaperRoast } from './paperRow.ts';
+
+const MEDIUM: ShadeNumber = 4;
+/** Where no time of day was written down the day's roasts stand in their order from ten o'clock on, so far apart, minutes. */
+const APART_MIN = 30;
+const FIRST_HOUR = 10;
+
+/** The roasts that lines of paper tell of, as if they had been timed here. `lotOf` gives the beans of each. */
+export function paperRoasts(
+  rows: readonly PaperRoast[],
+  lotOf: (beans: PaperRoast['beans']) => Id<'lot'>,
+  random: Random,
+): Roast[] {
+  const onDay = new Map<string, number>();
+  return rows.map((row) => {
+    const nth = onDay.get(row.day) ?? 0;
+    onDay.set(row.day, nth + 1);
+    const createdAt = momentOf(row, nth).toISOString();
+    return {
+      id: createId('roast', random),
+      lotId: lotOf(row.beans),
+      gearId: row.gear.id,
+      greenGrams: row.greenGrams,
+      wantedShade: row.shade ?? MEDIUM,
+      place: row.gear.place ?? 'indoors',
+      createdAt,
+      chargedAt: createdAt,
+      clockShiftMs: 0,
+      entries: entriesOf(row, random),
+      ...(row.note ? { note: row.note } : {}),
+    };
+  });
+}
+
+function momentOf({ day, time }: PaperRoast, nth: number): Date {
+  const date = new Date(`${day}T${time ?? `${FIRST_HOUR}:00`}`);
+  if (time === undefined) date.setMinutes(date.getMinutes() + nth * APART_MIN);
+  return date;
+}
+
+function entriesOf(
+  { yellow, firstCrack, secondCrack, pull, roastedGrams, shade }: PaperRoast,
+  random: Random,
+): Entry[] {
+  const entry = (at: number, draft: EntryDraft) =>
+    ({ ...draft, id: createId('entry', random), at, pressedAt: at, source: 'hand' }) as Entry;
+  const marks = Object.entries({ yellow, firstCrack, secondCrack }).flatMap(([milestone, at]) =>
+    at === undefined
+      ? []
+      : [entry(at, { kind: 'mark', milestone: milestone as 'yellow' | 'firstCrack' | 'secondCrack' })],
+  );
+  const last = entry(pull, {
+    kind: 'pull',
+    all: true,
+    ...(roastedGrams === undefined ? {} : { grams: roastedGrams }),
+    ...(shade === undefined ? {} : { shade }),
+  });
+  return [...marks, last];
+}

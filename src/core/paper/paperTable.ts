@@ -1,0 +1,52 @@
+import { type PaperColumn, type PaperRow, paperColumns } from './paperRow.ts';
+
+/** A line with nothing in it. */
+export const blankRow: PaperRow = Object.fromEntries(paperColumns.map((column) => [column, ''])) as Record<
+  PaperColumn,
+  string
+>;
+
+/** Words by which a heading of somebody's own table is known. Ours. */
+const HEADINGS = {
+  date: ['date', 'day', 'roasted on'],
+  beans: ['beans', 'bean', 'coffee', 'lot', 'origin'],
+  gear: ['gear', 'roaster', 'machine', 'method', 'popper'],
+  green: ['green', 'green weight', 'in', 'weight in', 'charge weight', 'grams'],
+  yellow: ['yellow', 'drying', 'dry', 'dry end'],
+  firstCrack: ['first crack', 'first', '1st crack', '1st', 'crack'],
+  secondCrack: ['second crack', 'second', '2nd crack', '2nd'],
+  pull: ['pull', 'pulled', 'end', 'total', 'total time', 'stop', 'out at', 'time'],
+  roasted: ['roasted', 'roasted weight', 'out', 'weight out', 'yield'],
+  shade: ['shade', 'colour', 'color', 'roast', 'level'],
+  note: ['note', 'notes', 'remarks', 'comment', 'comments'],
+} as const satisfies Record<PaperColumn, readonly string[]>;
+
+/**
+ * Lines pasted out of a table. A first line of headings says which column is which; without one they are taken in the
+ * grid's own order from `from` on. Columns that are not known are left out.
+ */
+export function rowsPasted(cells: readonly (readonly string[])[], from: PaperColumn): PaperRow[] {
+  const [first = []] = cells;
+  const headed = first.map(columnOf);
+  const isHeaded = headed.filter(Boolean).length >= 2 && first.every((cell) => !/\d\d/.test(cell));
+  const columns = isHeaded ? headed : paperColumns.slice(paperColumns.indexOf(from));
+  return (isHeaded ? cells.slice(1) : cells)
+    .filter((line) => line.some((cell) => cell.trim() !== ''))
+    .map((line) => {
+      const row: Record<PaperColumn, string> = { ...blankRow };
+      line.forEach((cell, i) => {
+        const column = columns[i];
+        if (column) row[column] = cell.trim();
+      });
+      return row;
+    });
+}
+
+function columnOf(heading: string): PaperColumn | undefined {
+  const word = heading
+    .toLowerCase()
+    .replace(/[([].*$/, '')
+    .replaceAll('_', ' ')
+    .trim();
+  return paperColumns.find((column) => (HEADINGS[column] as readonly string[]).includes(word));
+}
