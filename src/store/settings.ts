@@ -18,7 +18,10 @@ export async function saveHousehold(
   await requireWritable(db);
   await db.transaction('rw', db.household, async () => {
     const now = await getHousehold(db);
-    const next = { ...now, ...(typeof facts === 'function' ? facts(now) : facts) };
-    await db.household.put({ ...withUseKept(now, next, localDay(Date.now())), id: HOUSEHOLD_KEY });
+    const some = typeof facts === 'function' ? facts(now) : facts;
+    const next = { ...now, ...some };
+    // Settings out of a file bring what was used before along.
+    const kept = some.useSince === undefined ? withUseKept(now, next, localDay(Date.now())) : next;
+    await db.household.put({ ...kept, id: HOUSEHOLD_KEY });
   });
 }

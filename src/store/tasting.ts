@@ -21,6 +21,11 @@ export function addCup(db: GanderDatabase, cup: Omit<Cup, 'id'>): Promise<Change
   return applyChange(db, [{ table: 'cups', after: { ...cup, id: createId('cup', secureRandom) } }]);
 }
 
+/** Deletes a cup; gives the change, for undo. */
+export function removeCup(db: GanderDatabase, cup: Cup): Promise<Change> {
+  return applyChange(db, [{ table: 'cups', before: cup }]);
+}
+
 /** How the last cup was brewed; undefined while none is noted. */
 export async function lastBrew(db: GanderDatabase): Promise<Brew | undefined> {
   const cups = (await db.cups.toArray()).filter(({ brew }) => brew);

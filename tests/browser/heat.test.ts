@@ -169,7 +169,17 @@ describe('a staged pull', () => {
     }
     await page.keyboard.press('Shift+Space');
     await page.getByLabel('Roasted weight, part 3').waitFor();
-    assert.equal((await demoRoast(page))?.entries.filter((entry) => entry.kind === 'pull').length, 3);
+    const roast = await demoRoast(page);
+    assert.equal(roast?.entries.filter((entry) => entry.kind === 'pull').length, 3);
+    await page.goto(`/journal/roast/?id=${encodeURIComponent(roast?.id ?? '')}`);
+    await page.getByRole('link', { name: 'Which of them is best? Taste them blind' }).click();
+    await page.getByLabel('Cup 3').waitFor();
+    const cups = await page
+      .getByRole('combobox', { name: /^Cup/ })
+      .evaluateAll((all) =>
+        all.map((each) => (each as HTMLSelectElement).selectedOptions[0]?.textContent?.split(', ')[1]),
+      );
+    assert.deepEqual(cups.sort(), ['light-medium', 'medium', 'medium-dark']);
     await close();
   });
 });

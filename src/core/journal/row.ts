@@ -1,5 +1,6 @@
+import { mean } from 'd3-array';
 import { type Lot, lotTitle, type Process } from '../bean/index.ts';
-import type { Gear } from '../gear/index.ts';
+import type { Gear, MethodId } from '../gear/index.ts';
 import { finalShade, liveEntries, meantShade, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
@@ -13,9 +14,12 @@ export interface JournalRow {
   readonly lot: string;
   readonly gear: string;
   readonly process: Process | undefined;
+  readonly method: MethodId | undefined;
   /** As it came out, else as it was wanted. */
   readonly shade: ShadeNumber;
   readonly stars: number | undefined;
+  /** The mean of its cups' overall scores, 0 to 10. */
+  readonly overall: number | undefined;
   readonly firstCrackS: number | undefined;
   readonly pullS: number | undefined;
   readonly lossPercent: number | undefined;
@@ -44,8 +48,10 @@ export function journalRow(
     lot: lot ? lotTitle(lot) : '',
     gear: gear?.nickname ?? '',
     process: lot?.process,
+    method: gear?.method,
     shade: finalShade(roast) ?? meantShade(roast),
     stars: roast.stars,
+    overall: mean(cups, ({ sheet }) => sheet.overall),
     firstCrackS: firstCrack,
     pullS: pull,
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),

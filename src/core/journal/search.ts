@@ -1,4 +1,7 @@
 import MiniSearch from 'minisearch';
+import { processNames } from '../bean/index.ts';
+import { methodOf } from '../gear/index.ts';
+import { shadeOf } from '../shade/index.ts';
 import { localDay } from '../units/index.ts';
 import { whatIsAsked } from './asked.ts';
 import type { JournalQuery } from './journalView.ts';
@@ -21,7 +24,7 @@ export type FindingsOf = ReadonlyMap<string, readonly string[]>;
 /** Texts made ready in one go: a key that is typed meanwhile does not wait for the rest. */
 const IN_ONE_GO = 100;
 
-/** The journal made ready for searching: words of lots, gear, notes, tags, tastes and findings. */
+/** The journal made ready for searching: words of lots, gear, notes, tags, tastes, findings, shades, processes, methods and months. */
 export class JournalIndex {
   private constructor(
     /** Newest first, the order most asked for. */
@@ -46,7 +49,9 @@ export class JournalIndex {
     const findingTexts = new Map(Object.entries(findingNames).map(([id, name]) => [id, numberOf(name)]));
     const numbered = [...rows].sort(newest).map((row) => ({
       row,
-      texts: [row.lot, row.gear, row.notes, row.words, ...row.tags].filter((text) => text !== '').map(numberOf),
+      texts: [row.lot, row.gear, row.notes, row.words, ...row.tags, ...kindWords(row)]
+        .filter((text) => text !== '')
+        .map(numberOf),
     }));
     const texts = new MiniSearch<NumberedText>({
       fields: ['text'],
@@ -87,6 +92,25 @@ export class JournalIndex {
   }
 }
 
+const monthName = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
+
+/** What a roast is besides its names: its shade by either name, its process and method, its month. */
+function kindWords({ shade, process, method, createdAt }: JournalRow): string[] {
+  const { name, traditional } = shadeOf(shade);
+  return [
+    name,
+    traditional,
+    process ? processNames[process] : '',
+    method ? methodOf(method).name : '',
+    monthName.format(new Date(createdAt)),
+  ];
+}
+
+/** By its cups; by its stars where none was noted. */
+function liking({ overall, stars }: JournalRow): number | undefined {
+  return overall ?? (stars === undefined ? undefined : stars * 2);
+}
+
 function fits(row: JournalRow, query: JournalQuery, findings: readonly string[]): boolean {
   // Asked for only where a day is, since reading a date costs more than all the rest.
   const day = query.from === undefined && query.to === undefined ? '' : localDay(row.createdAt);
@@ -120,7 +144,7 @@ const by = (read: (row: JournalRow) => number | undefined, sign: 1 | -1) => (a: 
 const orders = {
   newest,
   oldest: (a, b) => -newest(a, b),
-  best: by(({ stars }) => stars, -1),
+  best: by(liking, -1),
   longest: by(({ pullS }) => pullS, -1),
   shortest: by(({ pullS }) => pullS, 1),
   lossHigh: by((row) => row.lossPercent, -1),

@@ -1,8 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { brewedWords, type Flight, flightResult } from '@/core/taste';
 import { database } from '@/store/current';
-import { jarsOf } from '@/store/shelf';
-import { keyOfEnded } from '@/store/tasting';
+import { say } from '@/store/notices';
+import { type JarNow, jarsOf } from '@/store/shelf';
+import { keyOfEnded, removeCup } from '@/store/tasting';
+import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { jarHref, jarStateWords } from '@/ui/jarWords';
 import { useWords } from '@/ui/useHousehold';
@@ -35,14 +37,34 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
             <span className="text-husk">{jarStateWords(jar, Date.now())}</span>
           </li>
         ))}
+        {data.jars.filter(({ leftGrams }) => leftGrams >= 1).length > 1 && (
+          <li className="py-2">
+            <LinkButton href={`/taste/flight/?roast=${encodeURIComponent(roastId)}`}>
+              Which of them is best? Taste them blind
+            </LinkButton>
+          </li>
+        )}
         {data.cups.map((cup) => (
           <li key={cup.id} className="py-2">
             <b>{cup.sheet.overall === undefined ? 'A cup' : `${cup.sheet.overall} of 10`}</b>{' '}
             <span className="text-husk">
-              {[dayWords(cup.at), cup.brew && brewedWords(cup.brew, words.measured), cup.words.join(', '), cup.note]
+              {[
+                partWords(cup.pullId, data.jars, words.shade),
+                dayWords(cup.at),
+                cup.brew && brewedWords(cup.brew, words.measured),
+                cup.words.join(', '),
+                cup.note,
+              ]
                 .filter(Boolean)
                 .join(' · ')}
-            </span>
+            </span>{' '}
+            <Button
+              variant="quiet"
+              aria-label={`Delete the cup of ${dayWords(cup.at)}`}
+              onClick={async () => say({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) })}
+            >
+              Delete
+            </Button>
           </li>
         ))}
         {data.answers.map(({ flight, sentence }) => (
@@ -59,6 +81,16 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
       </ul>
     </section>
   );
+}
+
+/** Of which part a cup was, where the roast was pulled in parts. */
+function partWords(
+  pullId: string | undefined,
+  jars: readonly JarNow[],
+  shade: (number: JarNow['shade']) => string,
+): string {
+  const part = jars.length > 1 ? jars.find(({ pull }) => pull.id === pullId) : undefined;
+  return part ? shade(part.shade) : '';
 }
 
 async function answerOf(flight: Flight): Promise<string> {

@@ -30,22 +30,23 @@ const MOST_CUPS = 6;
 export function FlightSetUp() {
   const words = useWords();
   const dates = useRoastDates();
+  const address = new URLSearchParams(location.search);
+  const [asked, roastId] = [address.has('experiment'), address.get('roast')];
   const data = useLiveQuery(async () => {
     const db = database();
-    const [jars, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db)]);
-    return { jars, pair };
+    const [shelf, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db)]);
+    // The parts of the roast that the address names come first, as long as any of them lasts.
+    const parts = shelf.filter(({ named }) => named.roast.id === roastId);
+    return { jars: [...parts, ...shelf.filter((jar) => !parts.includes(jar))], parts: parts.length, pair };
   }, []);
-  const asked = new URLSearchParams(location.search).has('experiment');
-  const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : 'triangle');
-  const [cups, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>([
-    { pick: '', name: '' },
-    { pick: '', name: '' },
-  ]);
+  const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
+  const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
   const [tasters, setTasters] = useState('');
   const [rounds, setRounds] = useState(3);
   const [error, setError] = useState('');
   if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
-  const { jars, pair } = data;
+  const { jars, pair, parts } = data;
+  const cups = chosen ?? Array.from({ length: Math.max(2, parts) }, () => ({ pick: '', name: '' }));
   const names = tasters
     .split(/[,;\n]/)
     .map((name) => name.trim())

@@ -27,7 +27,7 @@ export function ScoreLine({ name, value, onValue, large = false }: ScoreLineProp
         onChange={(event) => onValue(Number(event.target.value))}
         onPointerUp={(event) => value === undefined && onValue(Number(event.currentTarget.value))}
         onKeyDown={(event) => {
-          if (/^\d$/.test(event.key)) onValue(event.key === '0' ? 10 : Number(event.key));
+          if (/^\d$/.test(event.key)) onValue(Number(event.key));
           if (event.key === 'Delete' || event.key === 'Backspace') onValue(undefined);
         }}
       />

@@ -24,6 +24,8 @@ const row = (id: string, facts: Partial<JournalRow> = {}): JournalRow => ({
   lot: 'Lantern Terrace, Peru',
   gear: 'Blue popper',
   process: 'washed',
+  method: 'hotAirPopper',
+  overall: undefined,
   shade: 4,
   stars: undefined,
   firstCrackS: 240,
@@ -51,6 +53,19 @@ describe('searching the journal', () => {
     assert.deepEqual(ask({ text: 'guests' }), ['2']);
     assert.deepEqual(ask({ text: 'rushed' }), ['1']);
     assert.deepEqual(ask({ text: 'lantern' }), ['3', '1']);
+  });
+  it('finds shades by either name, processes, methods and months', () => {
+    assert.deepEqual(ask({ text: 'vienna' }), ['3']);
+    assert.deepEqual(ask({ text: 'natural' }), ['3']);
+    assert.deepEqual(ask({ text: 'full city' }), ['2', '1']);
+    assert.deepEqual(ask({ text: 'popper' }), ['3', '2', '1']);
+    assert.deepEqual(ask({ text: 'october washed' }), ['2', '1']);
+    assert.deepEqual(ask({ text: 'oct 2026' }), ['3', '2', '1']);
+    assert.deepEqual(ask({ text: 'november' }), []);
+  });
+  it('the best go by their cups, then by stars', async () => {
+    const tasted = [...rows, row('4', { overall: 9 }), row('5', { overall: 3, stars: 5 })];
+    assert.deepEqual((await JournalIndex.make(tasted)).ask({}, 'best'), ['2', '4', '3', '1', '5']);
   });
   it('forgives a slip in a long word, and wants every word', () => {
     assert.deepEqual(ask({ text: 'lanturn' }), ['3', '1']);
@@ -181,11 +196,12 @@ describe('a row of the journal', () => {
       [mark(120, 'yellow'), entry(130, { kind: 'note', text: 'smells of hay' }), pull(320, { grams: 68, shade: 7 })],
       { note: 'windy', tags: ['balcony'] },
     );
-    const cup = { words: ['toffee'], note: 'better on day six' } as unknown as Cup;
+    const cup = { sheet: { overall: 8 }, words: ['toffee'], note: 'better on day six' } as unknown as Cup;
     const made = journalRow(roast, { name: 'Old Ferry', origin: 'India' } as Lot, { nickname: 'Crank pot' } as Gear, [
       cup,
     ]);
     assert.equal(made.lot, 'Old Ferry, India');
+    assert.equal(made.overall, 8);
     assert.equal(made.notes, 'windy smells of hay better on day six');
     assert.deepEqual(
       [made.words, made.tags, made.shade, made.pullS, made.lossPercent],
