@@ -382,4 +382,16 @@ describe('a roast day', () => {
     assert.equal(await page.getByLabel('Shade').inputValue(), '3');
     await close();
   });
+
+  it('keeps an amount that is typed while the records of other gear are read', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/plan/');
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
+    await page.getByLabel('Gear').selectOption({ label: 'Blue popper' });
+    await page.getByLabel('Weight', { exact: true }).fill('250 g');
+    await page.waitForTimeout(800);
+    assert.equal(await page.getByLabel('Weight', { exact: true }).inputValue(), '250 g');
+    assert.equal(await page.getByLabel('Gear').locator('option:checked').innerText(), 'Blue popper');
+    await close();
+  });
 });

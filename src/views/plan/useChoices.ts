@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { asDone, type Chosen } from '@/core/experiment';
 import { type Gear, usualGramsOf } from '@/core/gear';
 import { type DayBatch, equalParts, proposedRule, schoolsFor, stagedShades } from '@/core/plan';
@@ -76,6 +76,7 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
     return { choices, records, liked };
   });
 
+  const wantedLast = useRef<string>(undefined);
   const choose = (some: Partial<Choices>) =>
     setState(({ choices, records, liked }) => {
       const next = {
@@ -104,16 +105,31 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
       return { choices: { ...choices, rule, ruleIsTheirs: false }, records, liked };
     });
   const chooseGear = async (gearId: string) => {
+    const asked = state.choices;
+    wantedLast.current = gearId;
     const records = await gearRecords(database(), gearId);
+    // Other gear was chosen meanwhile: its own answer is on the way.
+    if (wantedLast.current !== gearId) return;
     setState(({ choices: now, liked }) => {
       const filled = fill({ roast: records.last, gear, lots, unit, gearId, records });
       // The beans and how dark they are wanted do not change with the gear.
       const { lotId, shade, shadeIsTheirs } = now;
-      const choices = fitting({ ...filled, lotId, shade, shadeIsTheirs }, gearOf(gear, gearId), records);
+      const choices = fitting(
+        { ...filled, lotId, shade, shadeIsTheirs, ...changedSince(asked, now) },
+        gearOf(gear, gearId),
+        records,
+      );
       return { choices, records, liked };
     });
   };
   return { ...state, choose, chooseLot, chooseRuleKind, chooseGear };
+}
+
+/** What was typed while the records of other gear were read: it is not overwritten by them. */
+function changedSince(asked: Choices, now: Choices): Partial<Choices> {
+  return Object.fromEntries(
+    Object.entries(now).filter(([name, value]) => value !== asked[name as keyof Choices]),
+  ) as Partial<Choices>;
 }
 
 const gearOf = (gear: readonly Gear[], gearId: string | undefined) =>
