@@ -1,4 +1,4 @@
-import type { Flight, FlightKey } from '../taste/index.ts';
+import type { Flight, FlightKey, Verdict } from '../taste/index.ts';
 import { flightResult } from '../taste/index.ts';
 import type { Experiment, Outcome } from './experiment.ts';
 
@@ -12,12 +12,12 @@ export function stateOf(experiment: Experiment, flight: Flight | undefined): Exp
   return flight ? 'tasting' : 'toTaste';
 }
 
-/** What a finished flight says of the change: B is the roast with it. Undefined where the flight asked something else. */
+/** What a finished flight says of the change: B is the roast with it. No outcome while it is too few sheets to tell; undefined where the flight asked something else. */
 export function outcomeOf(
   experiment: Experiment,
   flight: Flight,
   key: FlightKey,
-): { readonly outcome: Outcome; readonly sentence: string; readonly shown: boolean } | undefined {
+): { readonly outcome: Outcome | undefined; readonly sentence: string; readonly shown: boolean } | undefined {
   const { verdict, means } = flightResult(flight, key);
   const of = (roastId: string | undefined, pullId: string | undefined) =>
     flight.contenders.findIndex(
@@ -29,20 +29,20 @@ export function outcomeOf(
   switch (flight.question) {
     case 'preference': {
       if (!verdict) return undefined;
-      const name = flight.contenders[b]?.name ?? '';
-      const outcome = !verdict.shown ? 'noDifference' : verdict.sentence.startsWith(name) ? 'helped' : 'worse';
+      const { preferred } = verdict;
+      const outcome = preferred === undefined ? nothingShown(verdict) : preferred === b ? 'helped' : 'worse';
       return { outcome, sentence: verdict.sentence, shown: verdict.shown };
     }
     case 'triangle':
       // Told apart is not yet liked better: the answer is the person's.
       return verdict && !verdict.shown
-        ? { outcome: 'noDifference', sentence: verdict.sentence, shown: false }
+        ? { outcome: nothingShown(verdict), sentence: verdict.sentence, shown: false }
         : undefined;
     case 'rank': {
       const [before, after] = [means[a]?.score, means[b]?.score];
       if (before === undefined || after === undefined) return undefined;
       const by = after - before;
-      const outcome = Math.abs(by) < SAME_SCORE ? 'noDifference' : by > 0 ? 'helped' : 'worse';
+      const outcome = Math.abs(by) < SAME_SCORE ? undefined : by > 0 ? 'helped' : 'worse';
       return {
         outcome,
         sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} without it; a mean of so few proves nothing yet.`,
@@ -52,7 +52,12 @@ export function outcomeOf(
   }
 }
 
-/** Means of scores closer than this are alike. */
+/** Nothing shown is no difference only where the sheets could have shown one. */
+function nothingShown({ canTell }: Verdict): Outcome | undefined {
+  return canTell ? 'noDifference' : undefined;
+}
+
+/** Means of scores closer than this tell nothing. */
 const SAME_SCORE = 0.5;
 
 /** What a kind of change came to so far. */

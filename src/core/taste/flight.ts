@@ -71,11 +71,13 @@ export function flightResult(flight: Flight, key: FlightKey): FlightResult {
       return { verdict: preferenceVerdict(trials.length, forA, a?.name ?? '', b?.name ?? ''), means: [] };
     }
     case 'rank': {
-      const scores = trials.map(({ trial, key: its }) =>
-        flight.contenders.map(
-          (_, cup) => trial.scores?.[Object.keys(its).find((code) => its[code] === cup) ?? ''] ?? 0,
-        ),
-      );
+      // A sheet on which a cup was left without a score ranks nothing.
+      const scores = trials.flatMap(({ trial, key: its }) => {
+        const row = flight.contenders.flatMap(
+          (_, cup) => trial.scores?.[Object.keys(its).find((code) => its[code] === cup) ?? ''] ?? [],
+        );
+        return row.length === flight.contenders.length ? [row] : [];
+      });
       return { verdict: undefined, means: scores.length > 0 ? rankMeans(scores) : [] };
     }
   }

@@ -86,7 +86,7 @@ export function OpenQuestion(props: ExperimentNow) {
       {experiment.bRoastId && (
         <div className="mt-3 flex flex-wrap items-center gap-3">
           <span className="text-husk">
-            {suggested ? `The flight says ${outcomeNames[suggested.outcome]}. Your answer:` : 'Your answer:'}
+            {suggested?.outcome ? `The flight says ${outcomeNames[suggested.outcome]}. Your answer:` : 'Your answer:'}
           </span>
           <Segmented
             label={`Answer to ${experiment.question}`}

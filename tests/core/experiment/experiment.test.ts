@@ -162,6 +162,7 @@ describe('the answer', () => {
   const flightFor = (
     question: FlightQuestion,
     picks: (flight: Flight, trial: number, codeOf: (cup: number) => string) => object,
+    sheets = 8,
   ) => {
     const made = createFlight(
       {
@@ -171,7 +172,7 @@ describe('the answer', () => {
           { name: 'Before', roastId: A },
           { name: 'After', roastId: B },
         ],
-        tasters: Array(8).fill('Ada'),
+        tasters: Array(sheets).fill('Ada'),
         createdAt: '2026-11-24T10:00:00.000Z',
       },
       countingRandom(),
@@ -190,12 +191,23 @@ describe('the answer', () => {
     const worse = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(0) }));
     assert.equal(outcomeOf(asked, worse.flight, worse.key)?.outcome, 'worse');
   });
-  it('is no difference where nothing is shown', () => {
-    const even = flightFor('preference', (_, i, codeOf) => ({ picked: codeOf(i % 2) }));
-    assert.deepEqual(
-      [outcomeOf(asked, even.flight, even.key)?.outcome, outcomeOf(asked, even.flight, even.key)?.shown],
-      ['noDifference', false],
-    );
+  it('is no difference only where the sheets could have shown one: eight that split evenly are too few, thirty are not', () => {
+    const even = (sheets: number) => {
+      const { flight, key } = flightFor('preference', (_, i, codeOf) => ({ picked: codeOf(i % 2) }), sheets);
+      return outcomeOf(asked, flight, key);
+    };
+    assert.deepEqual([even(8)?.outcome, even(8)?.shown, even(30)?.outcome], [undefined, false, 'noDifference']);
+  });
+  it('does not hang on what the cups are called', () => {
+    const { flight, key } = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(1) }));
+    const alike = flight.contenders.map((each) => ({ ...each, name: 'Lantern' }));
+    assert.equal(outcomeOf(asked, { ...flight, contenders: alike }, key)?.outcome, 'helped');
+  });
+  it('a sheet without a score for one of the cups ranks nothing', () => {
+    const { flight, key } = flightFor('rank', (_, i, codeOf) => ({
+      scores: i === 0 ? { [codeOf(0)]: 9 } : { [codeOf(0)]: 5, [codeOf(1)]: 8 },
+    }));
+    assert.match(outcomeOf(asked, flight, key)?.sentence ?? '', /8\.0 against 5\.0/);
   });
   it('of scores is a mean that proves nothing; of other cups there is none', () => {
     const scored = flightFor('rank', (_, __, codeOf) => ({ scores: { [codeOf(0)]: 5, [codeOf(1)]: 7.5 } }));
