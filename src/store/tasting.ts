@@ -9,8 +9,10 @@ import {
   type Flight,
   type FlightKey,
   type FlightQuestion,
+  MOST_SHEETS,
   type RoastLiking,
   type Trial,
+  withRound,
 } from '@/core/taste';
 import { applyChange, type Change, changeRow } from './change.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
@@ -63,6 +65,17 @@ export async function answerTrial(
     const done = { ...flight, trials };
     await db.flights.put(answered(done) === trials.length ? { ...done, endedAt: now } : done);
     return true;
+  });
+}
+
+/** One more round of sheets for everybody who tastes; nothing where the flight has ended or is full. */
+export async function addRound(db: GanderDatabase, flightId: string): Promise<void> {
+  await requireWritable(db);
+  await db.transaction('rw', db.flights, db.flightKeys, async () => {
+    const [flight, key] = await Promise.all([db.flights.get(flightId), db.flightKeys.get(flightId)]);
+    if (!flight || !key || flight.endedAt !== undefined || flight.trials.length >= MOST_SHEETS) return;
+    const more = withRound(flight, key, secureRandom);
+    await Promise.all([db.flights.put(more.flight), db.flightKeys.put(more.key)]);
   });
 }
 

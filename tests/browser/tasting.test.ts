@@ -202,8 +202,15 @@ describe('a blind flight', () => {
     await page.getByRole('button', { name: 'Keep my sheet' }).click();
     await page.getByText('1 of 3 sheets in').waitFor();
     await other.getByText('1 of 3 sheets in').waitFor();
+    await page.getByRole('button', { name: 'One more round of sheets' }).click();
+    await page.getByText('1 of 4 sheets in').waitFor();
+    // Ended by mistake: nobody has seen the key yet.
     await page.getByRole('button', { name: 'End it with what is in' }).click();
-    await page.getByText('ended with 1 of 3 sheets').waitFor();
+    await page.getByRole('heading', { name: /Nobody has seen the key yet/ }).waitFor();
+    await page.getByRole('button', { name: 'Go on tasting' }).click();
+    await page.getByRole('button', { name: 'End it with what is in' }).click();
+    await page.getByRole('button', { name: 'See which was which' }).click();
+    await page.getByText('ended with 1 of 4 sheets').waitFor();
     const flight = (await stored(page, 'flights', 'gander-demo')).find(
       (each) => (each as { aborted?: boolean }).aborted,
     );

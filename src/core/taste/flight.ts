@@ -22,25 +22,64 @@ export function createFlight(
     throw new RangeError(`contenders must be 2 to 6 cups, got ${contenders.length}`);
   if (question !== 'rank' && contenders.length !== 2)
     throw new RangeError(`contenders must be 2 cups for ${question}, got ${contenders.length}`);
-  const each = question === 'triangle' ? 3 : contenders.length;
-  const codes = drawCodes(each * tasters.length, random);
-  const keys = tasters.map((_, i) => {
-    const odd = Math.floor(random() * 2);
-    const cups = question === 'triangle' ? [odd, 1 - odd, 1 - odd] : contenders.map((__, at) => at);
-    const mine = codes.slice(i * each, (i + 1) * each);
-    return Object.fromEntries(shuffled(cups, random).map((cup, at) => [mine[at] as string, cup]));
-  });
+  const keys = drawKeys(question, contenders.length, tasters.length, new Set(), random);
   return {
     flight: {
       id: asked.id,
       question,
       contenders: [...contenders],
-      // Sorted by number, so that the order on the sheet says nothing.
-      trials: tasters.map((taster, i) => ({ taster, codes: Object.keys(keys[i] ?? {}).sort() })),
+      trials: trialsOf(tasters, keys),
       createdAt: asked.createdAt,
     },
     key: { id: asked.id, trials: keys },
   };
+}
+
+/** The most sheets that one flight has. */
+export const MOST_SHEETS = 60;
+
+/**
+ * One more round of sheets for everybody who tastes, with codes that the flight has not had. Throws RangeError for a
+ * flight that has ended, whose key may have been seen, and above 60 sheets.
+ */
+export function withRound(
+  flight: Flight,
+  key: FlightKey,
+  random: Random,
+): { readonly flight: Flight; readonly key: FlightKey } {
+  const tasters = [...new Set(flight.trials.map(({ taster }) => taster))];
+  if (flight.endedAt !== undefined) throw new RangeError('a flight that has ended takes no more sheets');
+  if (flight.trials.length + tasters.length > MOST_SHEETS)
+    throw new RangeError(`trials must be ${MOST_SHEETS} at the most, got ${flight.trials.length + tasters.length}`);
+  const used = new Set(flight.trials.flatMap(({ codes }) => codes));
+  const keys = drawKeys(flight.question, flight.contenders.length, tasters.length, used, random);
+  return {
+    flight: { ...flight, trials: [...flight.trials, ...trialsOf(tasters, keys)] },
+    key: { ...key, trials: [...key.trials, ...keys] },
+  };
+}
+
+/** Which code is which cup, for so many sheets; no code comes twice, nor one of those `used`. */
+function drawKeys(
+  question: FlightQuestion,
+  contenders: number,
+  sheets: number,
+  used: ReadonlySet<string>,
+  random: Random,
+): Record<string, number>[] {
+  const each = question === 'triangle' ? 3 : contenders;
+  const codes = drawCodes(used.size + each * sheets, random).filter((code) => !used.has(code));
+  return Array.from({ length: sheets }, (_, i) => {
+    const odd = Math.floor(random() * 2);
+    const cups = question === 'triangle' ? [odd, 1 - odd, 1 - odd] : Array.from({ length: contenders }, (__, at) => at);
+    const mine = codes.slice(i * each, (i + 1) * each);
+    return Object.fromEntries(shuffled(cups, random).map((cup, at) => [mine[at] as string, cup]));
+  });
+}
+
+/** Sheets with their codes sorted by number, so that the order on the sheet says nothing. */
+function trialsOf(tasters: readonly string[], keys: readonly Record<string, number>[]): Flight['trials'] {
+  return tasters.map((taster, i) => ({ taster, codes: Object.keys(keys[i] ?? {}).sort() }));
 }
 
 /** Trials that are answered. */

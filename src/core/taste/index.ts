@@ -22,7 +22,7 @@ export {
   type Sheet,
   type Trial,
 } from './cup.ts';
-export { answered, createFlight, type FlightResult, flightResult } from './flight.ts';
+export { answered, createFlight, type FlightResult, flightResult, MOST_SHEETS, withRound } from './flight.ts';
 export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
 export {
   type BrewHow,

@@ -1,7 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { answered, questionNames } from '@/core/taste';
+import { useState } from 'react';
+import { answered, MOST_SHEETS, questionNames } from '@/core/taste';
+import { counted } from '@/core/units';
 import { database } from '@/store/current';
-import { abortFlight, keyOfEnded } from '@/store/tasting';
+import { abortFlight, addRound, keyOfEnded } from '@/store/tasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { NotHere } from '@/ui/NotHere';
@@ -21,6 +23,7 @@ export function FlightView() {
 
 function Flight() {
   const query = new URLSearchParams(location.search);
+  const [ending, setEnding] = useState(false);
   const [id, pouring] = [query.get('id'), query.has('pour')];
   const data = useLiveQuery(async () => {
     if (!id) return { flight: undefined, key: undefined };
@@ -40,6 +43,21 @@ function Flight() {
   if (pouring && flight.endedAt === undefined) return <PourerSlips flight={flight} />;
   if (flight.endedAt !== undefined && key) return <FlightResultView flight={flight} flightKey={key} />;
   const next = flight.trials.findIndex((trial) => trial.answeredAt === undefined);
+  if (ending)
+    return (
+      <section className="max-w-3xl pt-7">
+        <h1 className="text-[clamp(1.8rem,4vw,2.6rem)]">
+          Ended with {answered(flight)} of {counted(flight.trials.length, 'sheet')}. Nobody has seen the key yet.
+        </h1>
+        <p className="mt-3">Once it is seen, no more sheets can be blind.</p>
+        <div className="mt-6 flex flex-wrap gap-3">
+          <Button variant="next" onClick={() => void abortFlight(database(), flight)}>
+            See which was which
+          </Button>
+          <Button onClick={() => setEnding(false)}>Go on tasting</Button>
+        </div>
+      </section>
+    );
   return (
     <section className="max-w-3xl pt-7">
       <p className="text-husk">
@@ -50,7 +68,12 @@ function Flight() {
         <LinkButton href={`/taste/flight/?id=${encodeURIComponent(flight.id)}&pour`} variant="quiet">
           Slips for whoever pours
         </LinkButton>
-        <Button variant="quiet" onClick={() => void abortFlight(database(), flight)}>
+        {flight.trials.length < MOST_SHEETS && (
+          <Button variant="quiet" onClick={() => void addRound(database(), flight.id)}>
+            One more round of sheets
+          </Button>
+        )}
+        <Button variant="quiet" onClick={() => setEnding(true)}>
           End it with what is in
         </Button>
       </div>

@@ -23,6 +23,7 @@ import {
   shuffled,
   trianglePower,
   triangleVerdict,
+  withRound,
 } from '@/core/taste';
 
 const near = (value: number, expected: number, within = 1e-9) =>
@@ -129,6 +130,23 @@ describe('a blind flight', () => {
       },
       seededRandom(seed),
     );
+  it('takes one more round for everybody, with codes it has not had; none once it has ended', () => {
+    const first = make('triangle', ['Ada', 'Bo', 'Ada', 'Bo']);
+    const { flight, key } = withRound(first.flight, first.key, seededRandom(9));
+    assert.deepEqual(
+      flight.trials.map(({ taster }) => taster),
+      ['Ada', 'Bo', 'Ada', 'Bo', 'Ada', 'Bo'],
+    );
+    const codes = flight.trials.flatMap((trial) => trial.codes);
+    assert.equal(new Set(codes).size, codes.length);
+    assert.deepEqual(flight.trials.slice(0, 4), first.flight.trials, 'what was there stays');
+    for (const [i, trial] of flight.trials.entries())
+      assert.deepEqual(Object.keys(key.trials[i] ?? {}).sort(), trial.codes);
+    const ended = { ...flight, endedAt: '2026-11-24T11:00:00.000Z' };
+    assert.throws(() => withRound(ended, key, seededRandom(9)), /takes no more sheets/);
+    const full = make('triangle', Array(60).fill('Ada'));
+    assert.throws(() => withRound(full.flight, full.key, seededRandom(9)), /60 at the most, got 61/);
+  });
   it('has codes that never repeat, and a key that lies apart', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5000 }), fc.integer({ min: 1, max: 20 }), (seed, tasters) => {
