@@ -97,6 +97,13 @@ export async function lotsWithStock(db: GanderDatabase): Promise<LotStock[]> {
   );
 }
 
+/** One lot with what is left of it, also one that was put away; undefined when there is none. */
+export async function lotStock(db: GanderDatabase, lotId: string): Promise<LotStock | undefined> {
+  const [lot, all, roasted] = await Promise.all([db.lots.get(lotId), db.lots.toArray(), roastTakings(db, lotId)]);
+  if (!lot) return undefined;
+  return { lot, leftGrams: greenLeft(lot, [...roasted, ...blendTakings(all, lot.id)]), roasts: roasted.length };
+}
+
 /** Gear still in use, each with how many roasts it did; the busiest first. */
 export async function gearWithUse(db: GanderDatabase): Promise<{ gear: Gear; roasts: number }[]> {
   const all = (await db.gear.toArray()).filter((gear) => !gear.removedAt);

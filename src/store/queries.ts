@@ -80,6 +80,12 @@ export async function lastRoastOfLot(db: GanderDatabase, lotId: string): Promise
   return db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]).last();
 }
 
+/** The newest roasts of a lot, newest first. */
+export async function roastsOfLot(db: GanderDatabase, lotId: string, most: number): Promise<NamedRoast[]> {
+  const range = db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]);
+  return named(db, range.reverse().limit(most).toArray());
+}
+
 /** Losses of the last weighed roasts, per cent, newest first. A batch that gained weight is a slip and left out. */
 export async function lossesLately(db: GanderDatabase, most = 50): Promise<number[]> {
   const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();

@@ -119,7 +119,7 @@ describe('the journal', () => {
     await page.goto('/journal/');
     await page.getByText('41 roasts').waitFor();
     await page.keyboard.press('/');
-    await page.keyboard.type('popper');
+    await page.keyboard.type('blue popper');
     await page.getByText(/^1\d of 41 roasts$/).waitFor();
     await page.getByRole('button', { name: 'Narrow it down' }).click();
     await page.getByLabel('Liked').selectOption('5');

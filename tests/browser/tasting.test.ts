@@ -148,6 +148,24 @@ describe('the shelf’s account', () => {
   });
 });
 
+describe('some beans', () => {
+  it('have a page: what they were like, and the best cup’s roast again in one press', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/larder/');
+    await page.getByRole('link', { name: 'Kite Hill, Ethiopia' }).click();
+    await page
+      .getByRole('heading', { level: 1, name: /^Kite Hill, Ethiopia: \d roasts, .* of green left\.$/ })
+      .waitFor();
+    await page.getByText('by 5 tastings').waitFor();
+    await page.getByText('Weight lost').waitFor();
+    await page.getByRole('link', { name: 'Roast them as for the best cup' }).click();
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
+    assert.equal(await page.getByLabel('Beans').locator('option:checked').innerText(), 'Kite Hill, Ethiopia');
+    assert.equal(await page.getByLabel('Shade', { exact: true }).inputValue(), '3');
+    await close();
+  });
+});
+
 describe('a blind flight', () => {
   it('triangle by two tasters on one phone; the key is nowhere before the end', async () => {
     const { page, close } = await demo.open({ viewport: PHONE, hasTouch: true, isMobile: true });

@@ -6,7 +6,9 @@ import type { Id } from '@/core/ids';
 import { pullsOf } from '@/core/roast';
 import type { Contender } from '@/core/taste';
 import { applyChange, invertChange } from '@/store/change';
+import { lotStock, removeLot } from '@/store/larder';
 import { shadeLikedOf } from '@/store/likedShades';
+import { roastsOfLot } from '@/store/queries';
 import {
   abortFlight,
   addCup,
@@ -162,5 +164,21 @@ describe('the shade liked best of a lot', () => {
     await answerTrial(db, id, 1, { picked: darkCode(1) });
     assert.deepEqual(await shadeLikedOf(db, lot.id), { shade: 5, tastings: 3 });
     assert.equal(await shadeLikedOf(db, 'lot:other000'), undefined);
+  });
+});
+
+describe('the page of a lot', () => {
+  it('knows what is left of it and its newest roasts, also once it was put away', async () => {
+    const { db, lot, roasted } = await smallHousehold();
+    const [first, second] = [await roasted(10), await roasted(12)];
+    assert.deepEqual(
+      (await roastsOfLot(db, lot.id, 5)).map(({ roast }) => roast.id),
+      [second.id, first.id],
+    );
+    assert.equal((await roastsOfLot(db, lot.id, 1)).length, 1);
+    assert.deepEqual([(await lotStock(db, lot.id))?.leftGrams, (await lotStock(db, lot.id))?.roasts], [840, 2]);
+    await removeLot(db, lot);
+    assert.ok((await lotStock(db, lot.id))?.lot.removedAt);
+    assert.equal(await lotStock(db, 'lot:nowhere00'), undefined);
   });
 });

@@ -1,26 +1,8 @@
-import { mean, median, pairs, quantile } from 'd3-array';
+import { mean, pairs } from 'd3-array';
 import { type HeatControl, heatControl, heatNear, settingAt } from '../diagnose/index.ts';
 import { controlsOf, type Gear } from '../gear/index.ts';
-import {
-  finalShade,
-  liveEntries,
-  milestonesOf,
-  momentMs,
-  pulledMs,
-  pullsOf,
-  type Roast,
-  roastedGrams,
-} from '../roast/index.ts';
-import { lossPercent, type ShadeNumber, shadeNumbers } from '../shade/index.ts';
-
-/** The middle of some roasts and where four of five of them lie. */
-export interface Spread {
-  readonly median: number;
-  /** The tenth and the ninetieth of a hundred; the ends where there are fewer than five. */
-  readonly low: number;
-  readonly high: number;
-  readonly count: number;
-}
+import { liveEntries, milestonesOf, momentMs, pulledMs, type Roast } from '../roast/index.ts';
+import { type LossOfShade, lossesByShade, type Spread, spreadOf } from './spread.ts';
 
 /** What a household's roasts say of one piece of gear. */
 export interface GearRecord {
@@ -28,7 +10,7 @@ export interface GearRecord {
   /** Seconds from charge. */
   readonly times: Readonly<Record<'yellow' | 'firstCrack' | 'pull', Spread | undefined>>;
   /** Per cent of green, by the shade as it turned out; staged pulls are left out. */
-  readonly losses: readonly { readonly shade: ShadeNumber; readonly percent: Spread }[];
+  readonly losses: readonly LossOfShade[];
   /** The setting of the heat that it usually has, by stretch; undefined where none was ever noted. */
   readonly heat:
     | { readonly control: HeatControl; readonly drying: string; readonly browning: string; readonly afterCrack: string }
@@ -43,7 +25,6 @@ export interface GearRecord {
 
 /** Longer than this between two roasts nobody was waiting for it to cool, minutes. */
 const SAME_SITTING_MIN = 90;
-const ENOUGH_FOR_QUANTILES = 5;
 
 /** Gathers it from the roasts on the gear that came to a pull; of any order. */
 export function gearRecord(gear: Pick<Gear, 'method' | 'controls'>, all: readonly Roast[]): GearRecord {
@@ -56,7 +37,7 @@ export function gearRecord(gear: Pick<Gear, 'method' | 'controls'>, all: readonl
   return {
     roasts: roasts.length,
     times: { yellow: times('yellow'), firstCrack: times('firstCrack'), pull: times('pull') },
-    losses: lossesOf(roasts.map(({ roast }) => roast)),
+    losses: lossesByShade(roasts.map(({ roast }) => roast)),
     heat: heatOf(heatControl(controlsOf(gear)), roasts),
     betweenMin: spreadOf(waitsOf(roasts)),
     greenGrams: spreadOf(roasts.map(({ roast }) => roast.greenGrams)),
@@ -65,30 +46,6 @@ export function gearRecord(gear: Pick<Gear, 'method' | 'controls'>, all: readonl
       undefined,
     ),
   };
-}
-
-function spreadOf(values: readonly number[]): Spread | undefined {
-  const middle = median(values);
-  if (middle === undefined) return undefined;
-  const few = values.length < ENOUGH_FOR_QUANTILES;
-  return {
-    median: middle,
-    low: quantile(values, few ? 0 : 0.1) ?? middle,
-    high: quantile(values, few ? 1 : 0.9) ?? middle,
-    count: values.length,
-  };
-}
-
-function lossesOf(roasts: readonly Roast[]): GearRecord['losses'] {
-  return shadeNumbers.flatMap((shade) => {
-    const percents = roasts.flatMap((roast) => {
-      const roasted = roastedGrams(roast);
-      const counts = roasted !== undefined && roasted <= roast.greenGrams && pullsOf(roast).length === 1;
-      return counts && finalShade(roast) === shade ? [lossPercent(roast.greenGrams, roasted)] : [];
-    });
-    const percent = spreadOf(percents);
-    return percent ? [{ shade, percent }] : [];
-  });
 }
 
 type Finished = { roast: Roast; live: ReturnType<typeof liveEntries>; reached: ReturnType<typeof milestonesOf> };

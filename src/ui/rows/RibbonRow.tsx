@@ -37,10 +37,6 @@ export const RibbonRow = memo(function RibbonRow({
   const { pull } = ribbon.milestones;
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
   const date = useRoastDates().date(row.createdAt);
-  const facts = [
-    pull === undefined ? 'not pulled' : formatClock(pull),
-    row.lossPercent !== undefined && `−${row.lossPercent.toFixed(1)} %`,
-  ].filter(Boolean);
   return (
     <div className={onTick ? 'relative pl-11 md:pl-12' : undefined}>
       {onTick && (
@@ -75,11 +71,9 @@ export const RibbonRow = memo(function RibbonRow({
         </span>
         <span className="text-right max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-4">
           <span className="num block whitespace-nowrap md:flex md:justify-between">
-            {facts.map((fact) => (
-              <span key={String(fact)} className="max-md:mr-3 md:last:ml-auto">
-                {fact}
-              </span>
-            ))}
+            {/* Each figure keeps its column, also where the other is missing. */}
+            <span className="max-md:mr-3">{pull === undefined ? 'not pulled' : formatClock(pull)}</span>
+            <span>{row.lossPercent !== undefined && `−${row.lossPercent.toFixed(1)} %`}</span>
           </span>
           <Stars stars={stars} />
         </span>

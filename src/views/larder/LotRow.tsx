@@ -44,7 +44,12 @@ export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowP
   return (
     <li className="grid items-start gap-x-6 gap-y-2 py-4 md:grid-cols-[19rem_1fr_auto]">
       <div>
-        <b className="text-lg">{lotTitle(lot)}</b>
+        <a
+          className="text-lg font-bold underline-offset-4 hover:underline"
+          href={`/larder/lot/?id=${encodeURIComponent(lot.id)}`}
+        >
+          {lotTitle(lot)}
+        </a>
         {lot.mark && <span className="text-husk">, {lot.mark}</span>}
         <span className="text-husk block">{facts.filter(Boolean).join(' · ')}</span>
         {age && <span className={age.state === 'old' ? 'text-danger block' : 'text-husk block'}>{ageWords(age)}</span>}
