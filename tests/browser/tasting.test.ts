@@ -138,6 +138,7 @@ describe('the shelf’s account', () => {
     await page.getByLabel('How much').fill('20');
     await page.getByLabel('What happened').selectOption({ label: 'was given away' });
     await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    await page.getByText('Noted: 20 g was given away.').waitFor();
     await page.getByText('58 g left of').waitFor();
     await page.getByRole('button', { name: 'Take back: given away, today' }).click();
     await page.getByText('78 g left of').waitFor();

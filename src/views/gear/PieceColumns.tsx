@@ -2,6 +2,7 @@ import { controlsOf, type Gear, methodOf } from '@/core/gear';
 import type { GearRecord, Spread } from '@/core/record';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
+import { Column } from '@/ui/Column';
 import { useWords } from '@/ui/useHousehold';
 
 const range = ({ low, high }: Spread, write: (value: number) => string) =>
@@ -89,15 +90,6 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
         <p className="text-husk">Usual for a {methodOf(gear.method).name.toLowerCase()} until you roast in it.</p>
       )}
     </Column>
-  );
-}
-
-function Column({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
-  return (
-    <section className="border-ink border-t-2 pt-3">
-      <h2 className="mb-1 text-xl">{title}</h2>
-      {children}
-    </section>
   );
 }
 

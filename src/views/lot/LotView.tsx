@@ -8,6 +8,7 @@ import { shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
 import { bestOfLot } from '@/store/tasting';
 import { LinkButton } from '@/ui/Button';
+import { Column } from '@/ui/Column';
 import { Island } from '@/ui/Island';
 import { NotHere } from '@/ui/NotHere';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
@@ -140,14 +141,5 @@ function Beans() {
         </section>
       )}
     </article>
-  );
-}
-
-function Column({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
-  return (
-    <section className="border-ink border-t-2 pt-3">
-      <h2 className="mb-1 text-xl">{title}</h2>
-      {children}
-    </section>
   );
 }

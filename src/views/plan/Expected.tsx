@@ -4,6 +4,7 @@ import { controlsOf, type Gear } from '@/core/gear';
 import { messSentence, type RoastDay, schoolOf } from '@/core/plan';
 import { type Ribbon as RibbonModel, ribbonOf, toneAt } from '@/core/roast';
 import { shadeTone } from '@/core/shade';
+import { Column } from '@/ui/Column';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
@@ -109,13 +110,4 @@ function plannedRibbon({ shade, moves, parts }: Choices, forecasts: readonly For
       return { at: at ?? pullS, tone };
     }),
   };
-}
-
-function Column({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
-  return (
-    <section className="border-ink border-t-2 pt-3">
-      <h2 className="mb-1 text-xl">{title}</h2>
-      {children}
-    </section>
-  );
 }

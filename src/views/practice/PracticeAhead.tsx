@@ -3,6 +3,7 @@ import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
 import { type MethodId, methodOf } from '@/core/gear';
 import { ribbonOf } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
+import { Column } from '@/ui/Column';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
@@ -68,15 +69,6 @@ export function PracticeAhead({ method, process, shade }: PracticeAheadProps) {
           <p className="text-husk mt-2">Nothing burns, and nothing goes into your journal.</p>
         </Column>
       </div>
-    </section>
-  );
-}
-
-function Column({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
-  return (
-    <section className="border-ink border-t-2 pt-3">
-      <h3 className="mb-1 text-xl">{title}</h3>
-      {children}
     </section>
   );
 }

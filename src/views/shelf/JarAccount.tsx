@@ -32,9 +32,9 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
       {merged(jar.account.lines, jar.row.events).map((told) => (
         <li
           key={`${told.fromMs} ${told.kind}`}
-          className="grid grid-cols-[1fr_auto_auto] items-center gap-x-4 sm:grid-cols-[11rem_1fr_6rem_6rem_7rem]"
+          className="grid grid-cols-[1fr_auto_auto_auto] items-center gap-x-4 sm:grid-cols-[11rem_1fr_6rem_6rem_7rem]"
         >
-          <span className="text-husk max-sm:col-span-3">{span(told)}</span>
+          <span className="text-husk max-sm:col-span-4">{span(told)}</span>
           <span className={told.kind === 'drawn' ? 'text-husk' : undefined}>
             {told.kind === 'drawn' ? 'your use, reckoned' : FACTS[told.kind]}
             {told.kind === 'weigh' && Math.abs(told.byGrams) >= 1 && (
@@ -51,7 +51,7 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
           {told.event ? (
             <Button
               variant="quiet"
-              className="px-2"
+              className="px-2 whitespace-nowrap"
               aria-label={`Take back: ${FACTS[told.event.kind]}, ${day(told.toMs)}`}
               onClick={() => told.event && void takeBack(told.event)}
             >

@@ -39,10 +39,8 @@ export function WhatHappened({ jar }: { readonly jar: JarNow }) {
     const at = momentOn(date || today, jar.madeAt);
     const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: read.value } : { kind, at, grams: read.value };
     const undo = await addJarEvent(database(), jar.row, event);
-    say({
-      text: kind === 'weigh' ? `${words.weight(read.value)} left.` : `Noted: ${words.weight(read.value)} less.`,
-      undo,
-    });
+    const happened = HAPPENED.find(([each]) => each === kind)?.[1] ?? '';
+    say({ text: `Noted: ${words.weight(read.value)} ${happened}.`, undo });
   };
   return (
     <section className="border-ink border-t-2 pt-3 md:col-span-2">

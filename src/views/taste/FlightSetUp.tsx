@@ -5,6 +5,7 @@ import {
   type FlightQuestion,
   fewestRight,
   flightQuestions,
+  MOST_SHEETS,
   preferencePower,
   questionNames,
   trianglePower,
@@ -66,7 +67,7 @@ export function FlightSetUp() {
     const same = new Set(shown.map(({ pick, name }) => (pick === OTHER ? name.trim() : pick))).size < shown.length;
     if (same) return setError('A flight needs different cups. Choose another one, or other coffee with a name.');
     if (names.length === 0) return setError('Who tastes? Write a name, or several with commas between them.');
-    if (sheets > 60) return setError('Sixty sheets are the most. Take fewer rounds.');
+    if (sheets > MOST_SHEETS) return setError(`${MOST_SHEETS} sheets are the most. Take fewer rounds.`);
     // Round by round, so that nobody tastes twice in a row where there are several.
     const order = Array.from({ length: rounds }, () => names).flat();
     const id = await startFlight(database(), { question, contenders, tasters: order });
