@@ -177,21 +177,18 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'recipe',
-    whole: true,
+    name: 'weeks-ahead',
     go: async (page) => {
-      await page.goto('/journal/recipes/');
-      await page.getByRole('link', { name: /Lid off from yellow/ }).click();
-      await page.getByLabel('Gear for the recipe').selectOption({ label: 'Crank pot' });
-      await page.getByText(/First crack about/).waitFor({ timeout: 20_000 });
+      await page.goto('/plan/ahead/');
+      await page.getByRole('heading', { level: 1, name: /^Roast / }).waitFor();
     },
   },
   {
-    name: 'experiments',
-    whole: true,
+    name: 'front-door',
     go: async (page) => {
-      await page.goto('/journal/experiments/');
-      await page.getByText('What this household knows now').waitFor();
+      await page.getByText('Open my own').click();
+      await page.getByText('You watch the beans.').waitFor();
+      await later(page, 12);
     },
   },
   {

@@ -90,8 +90,7 @@ export function AheadSentence({ ahead }: { readonly ahead: AheadModel }) {
         {mostBatches === 1
           ? 'one batch fits'
           : `${mostBatches} batches fit, cooling of the ${ahead.usual.gear?.nickname ?? 'gear'} between them included,`}{' '}
-        into {formatSpan(settings.minutesADay * 60)}. The shelf counts as it stands, jars that nobody weighs by this
-        use.
+        into {formatSpan(settings.minutesADay * 60)}. The shelf counts as its jars stand now.
       </p>
     </>
   );
