@@ -77,7 +77,7 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
       };
       contexts.add(context);
       const page = context.pages()[0] ?? (await context.newPage());
-      page.setDefaultTimeout(10_000);
+      page.setDefaultTimeout(30_000);
       return { context, page, close };
     },
     async stop() {
