@@ -2,13 +2,13 @@ import { Dexie, type Table } from 'dexie';
 import type { Lot } from '@/core/bean';
 import type { Experiment } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
-import type { Household } from '@/core/household';
 import type { JournalView } from '@/core/journal';
 import type { RoastDay } from '@/core/plan';
 import type { Recipe } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
+import type { Done, HouseholdRow } from './changes.ts';
 import { countTransactions } from './openTransactions.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
@@ -40,7 +40,9 @@ export class GanderDatabase extends Dexie {
   readonly experiments!: Table<Experiment, string>;
   readonly journalViews!: Table<JournalView, string>;
   readonly underWay!: Table<UnderWay, string>;
-  readonly household!: Table<Household & { readonly id: string }, string>;
+  readonly household!: Table<HouseholdRow, string>;
+  /** What was done lately, newest last; it stays on this device. */
+  readonly done!: Table<Done, string>;
 
   constructor(name: string) {
     super(name);
@@ -78,7 +80,7 @@ export class GanderDatabase extends Dexie {
     this.version(4).stores({});
     // The household's week, clock and plans ahead; what it used before; more that can happen to a jar.
     this.version(5)
-      .stores({})
+      .stores({ done: 'id, at' })
       .upgrade((tx) =>
         tx
           .table('household')

@@ -5,7 +5,8 @@ import { createId } from '@/core/ids';
 import { type DayBatch, dayId, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
 import { type Milestones, milestonesOfRoast, pulledMs, type Roast } from '@/core/roast';
 import { localDay } from '@/core/units';
-import { type Change, changeRow } from './change.ts';
+import { changeRow } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

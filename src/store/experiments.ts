@@ -1,6 +1,7 @@
 import type { Experiment, NextChange, Outcome } from '@/core/experiment';
 import { createId, type Id } from '@/core/ids';
-import { applyChange, type Change, changeRow } from './change.ts';
+import { applyChange, changeRow } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,5 +1,5 @@
-import { type LossRecord, type PullRecord, pullRecordOf } from '@/core/plan';
-import { finalShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import { type LossRecord, type PullRecord, pullRecordOf, type UsualLoss, usualLoss } from '@/core/plan';
+import { finalShade, meantShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 import { gearRoasts } from './roasting.ts';
@@ -16,9 +16,10 @@ export interface GearRecords {
   readonly greenGrams: readonly number[];
 }
 
-/** Reads them, newest first. Losses are of those that were weighed whole and whose shade was looked at. */
-export async function gearRecords(db: GanderDatabase, gearId: string): Promise<GearRecords> {
-  const roasts = await gearRoasts(db, gearId).limit(MOST_ROASTS).toArray();
+/** Reads them, newest first, without the roast `except`. Losses are of those that were weighed whole and whose shade was looked at. */
+export async function gearRecords(db: GanderDatabase, gearId: string, except = ''): Promise<GearRecords> {
+  const newest = await gearRoasts(db, gearId).limit(MOST_ROASTS).toArray();
+  const roasts = newest.filter(({ id }) => id !== except);
   const lots = await db.lots.bulkGet([...new Set(roasts.map((roast) => roast.lotId))]);
   const moisture = new Map(lots.flatMap((lot) => (lot ? [[lot.id as string, lot.moisturePercent]] : [])));
   return {
@@ -27,6 +28,14 @@ export async function gearRecords(db: GanderDatabase, gearId: string): Promise<G
     pulls: roasts.flatMap((roast) => pullRecordOf(roast) ?? []),
     greenGrams: roasts.map((roast) => roast.greenGrams),
   };
+}
+
+/** What a roast could be expected to lose at its shade, by the other roasts on its gear. */
+export async function usualLossOf(db: GanderDatabase, roast: Roast): Promise<UsualLoss> {
+  const [{ losses }, lot] = await Promise.all([gearRecords(db, roast.gearId, roast.id), db.lots.get(roast.lotId)]);
+  const { gearId, lotId } = roast;
+  const shade = finalShade(roast) ?? meantShade(roast);
+  return usualLoss({ gearId, lotId, shade, moisturePercent: lot?.moisturePercent }, losses);
 }
 
 function lossRecordOf(roast: Roast, gearId: string, moisturePercent: number | undefined): LossRecord[] {

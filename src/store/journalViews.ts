@@ -1,6 +1,7 @@
 import { createId } from '@/core/ids';
 import type { JournalQuery, JournalView, Sorting } from '@/core/journal';
-import { applyChange, type Change } from './change.ts';
+import { applyChange } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

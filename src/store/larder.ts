@@ -1,7 +1,8 @@
 import { blendTakings, greenLeft, type Lot, type Taking } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { applyChange, type Change, changeRow, inOneGo } from './change.ts';
+import { applyChange, changeRow, inOneGo } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,7 +1,8 @@
 import { type ContentTable, canonical, contentTables, type Notebook, type NotebookContent } from '@/core/exchange';
-import { applyChange, type Change, type RowChange } from './change.ts';
+import { applyChange } from './change.ts';
+import type { Change, RowChange } from './changes.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY } from './database.ts';
-import { getHousehold, saveHousehold } from './settings.ts';
+import { getHousehold, householdChange } from './settings.ts';
 
 /** Everything in the notebook, as a file holds it; roasts in order of time. */
 export async function readContent(db: GanderDatabase): Promise<NotebookContent> {
@@ -25,11 +26,11 @@ export async function loadContent(
   preference: Preference,
 ): Promise<Change> {
   const here = await readContent(db);
-  const change = contentTables.flatMap((table) => tableChange(table, here, incoming, preference));
-  await applyChange(db, change);
   const empty = here.roasts.length + here.lots.length + here.gear.length === 0;
-  if (incoming.household && (empty || preference === 'file')) await saveHousehold(db, incoming.household);
-  return change;
+  const takesSettings = incoming.household && (empty || preference === 'file');
+  const settings = takesSettings ? [await householdChange(db, incoming.household ?? {})] : [];
+  const rows = contentTables.flatMap((table) => tableChange(table, here, incoming, preference));
+  return applyChange(db, [...rows, ...settings.filter(({ before, after }) => canonical(before) !== canonical(after))]);
 }
 
 function tableChange(

@@ -1,20 +1,44 @@
-import type { Change } from './change.ts';
+import type { Change, Done } from './changes.ts';
+import { database } from './current.ts';
+import { secureRandom } from './random.ts';
 
 /** Something to say in passing, with a way back where there is one. */
 export interface Notice {
   readonly text: string;
   readonly undo?: Change;
+  /** What was taken back, in its words: pressing does it again. */
+  readonly of?: string;
 }
+
+/** What is being said, where, and until when: the next page goes on saying it, and no longer than this one would have. */
+export interface Said extends Omit<Notice, 'undo'> {
+  readonly household: string;
+  readonly until: number;
+  /** The line of the list of what was done, where it can be taken back. */
+  readonly done?: Done;
+}
+
+/** Long enough to read it, decide and reach it with a full hand. */
+const SHOWN_MS = 12_000;
 
 /** Kept for the session, since an island on the next page says what happened on this one. */
 const KEY = 'gander.notice';
 const listeners = new Set<() => void>();
-let current: Notice | undefined;
+let current: Said | undefined;
 let loaded = false;
 
-/** Says something; it replaces what was said before. */
-export function say(notice: Notice): void {
-  set(notice);
+/**
+ * Says something; it replaces what was said before. What can be undone goes on the list of what was done
+ * (the notice bar puts it there, on this page or the next).
+ */
+export function say({ text, undo, of }: Notice): void {
+  const now = Date.now();
+  const id = `${now}-${Math.floor(secureRandom() * 1e9)}`;
+  const done =
+    undo && undo.length > 0
+      ? { done: { id, at: new Date(now).toISOString(), text, change: undo, ...(of ? { of } : {}) } }
+      : {};
+  set({ text, household: database().name, until: now + SHOWN_MS, ...(of ? { of } : {}), ...done });
 }
 
 /** Ends what is being said. */
@@ -23,22 +47,25 @@ export function hush(): void {
 }
 
 /** What is being said now; stable between changes, as useSyncExternalStore wants it. */
-export function currentNotice(): Notice | undefined {
+export function currentNotice(): Said | undefined {
   if (!loaded) {
     loaded = true;
     const stored = sessionStorage.getItem(KEY);
-    if (stored) current = JSON.parse(stored) as Notice;
+    const said = stored ? (JSON.parse(stored) as Said) : undefined;
+    if (said?.household === database().name && leftMs(said) > 0) current = said;
   }
   return current;
 }
 
+/** How long it is still said; never longer than at first, should the device's clock be set back. */
+export const leftMs = ({ until }: Said): number => Math.min(SHOWN_MS, until - Date.now());
 /** Calls `listener` after each change; gives the way to stop. */
 export function onNotice(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);
 }
 
-function set(notice: Notice | undefined): void {
+function set(notice: Said | undefined): void {
   loaded = true;
   current = notice;
   sessionStorage.removeItem(KEY);

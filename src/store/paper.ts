@@ -2,7 +2,8 @@ import { sum } from 'd3-array';
 import type { Lot } from '@/core/bean';
 import { createId, type Id } from '@/core/ids';
 import { type PaperRoast, paperRoasts } from '@/core/paper';
-import { applyChange, type Change } from './change.ts';
+import { applyChange } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,7 +1,8 @@
 import { createId } from '@/core/ids';
 import { type Recipe, recipeFrom } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
-import { applyChange, type Change, changeRow } from './change.ts';
+import { applyChange, changeRow } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,7 +1,8 @@
 import { createId } from '@/core/ids';
 import { dayId } from '@/core/plan';
 import { clockJumpMs, type Roast } from '@/core/roast';
-import { applyChange, type Change, inOneGo, settleUnderWay } from './change.ts';
+import { applyChange, inOneGo, settleUnderWay } from './change.ts';
+import type { Change } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,5 +1,6 @@
 import { type Household, plainHousehold, withUseKept } from '@/core/household';
 import { localDay } from '@/core/units';
+import type { RowChange } from './changes.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.ts';
 
 /** The household's settings; the plain ones before anything was chosen. */
@@ -17,11 +18,19 @@ export async function saveHousehold(
 ): Promise<void> {
   await requireWritable(db);
   await db.transaction('rw', db.household, async () => {
-    const now = await getHousehold(db);
-    const some = typeof facts === 'function' ? facts(now) : facts;
-    const next = { ...now, ...some };
-    // Settings out of a file bring what was used before along.
-    const kept = some.useSince === undefined ? withUseKept(now, next, localDay(Date.now())) : next;
-    await db.household.put({ ...kept, id: HOUSEHOLD_KEY });
+    const { after } = await householdChange(db, facts);
+    if (after) await db.household.put(after);
   });
+}
+
+/** The change that such facts make to the settings; what was used before it is kept, unless they bring that along. */
+export async function householdChange(
+  db: GanderDatabase,
+  facts: Partial<Household> | ((now: Household) => Partial<Household>),
+): Promise<Extract<RowChange, { table: 'household' }>> {
+  const [before, now] = [await db.household.get(HOUSEHOLD_KEY), await getHousehold(db)];
+  const some = typeof facts === 'function' ? facts(now) : facts;
+  const next = { ...now, ...some };
+  const kept = some.useSince === undefined ? withUseKept(now, next, localDay(Date.now())) : next;
+  return { table: 'household', before, after: { ...kept, id: HOUSEHOLD_KEY } };
 }

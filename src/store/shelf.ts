@@ -17,7 +17,8 @@ import {
   shelfState,
   windowMoments,
 } from '@/core/shelf';
-import { type Change, changeRow } from './change.ts';
+import { changeRow } from './change.ts';
+import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { type NamedRoast, namedRoasts } from './queries.ts';
 import { getHousehold } from './settings.ts';

@@ -14,7 +14,8 @@ import {
   type Trial,
   withRound,
 } from '@/core/taste';
-import { applyChange, type Change, changeRow } from './change.ts';
+import { applyChange, changeRow } from './change.ts';
+import type { Change } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 import { secureRandom } from './random.ts';
 

@@ -1,19 +1,20 @@
 import { useEffect, useSyncExternalStore } from 'react';
-import { applyChange, invertChange } from '@/store/change';
+import type { Done } from '@/store/changes';
 import { database } from '@/store/current';
-import { currentNotice, hush, onNotice } from '@/store/notices';
-
-/** Long enough to read it, decide and reach it with a full hand. */
-const SHOWN_MS = 12_000;
+import { currentNotice, hush, leftMs, onNotice } from '@/store/notices';
 
 /** What just happened, at the foot of the page, with its undo. */
 export function NoticeBar() {
   const notice = useSyncExternalStore(onNotice, currentNotice, () => undefined);
+  const done = notice?.done;
   useEffect(() => {
     if (!notice) return;
-    const timer = setTimeout(hush, SHOWN_MS);
+    const timer = setTimeout(hush, leftMs(notice));
     return () => clearTimeout(timer);
   }, [notice]);
+  useEffect(() => {
+    if (done) void import('@/store/done').then(({ keepDone }) => keepDone(database(), done));
+  }, [done]);
   return (
     <div
       role="status"
@@ -22,16 +23,13 @@ export function NoticeBar() {
       {notice && (
         <p className="bg-ink text-chaff pointer-events-auto flex items-center gap-4 rounded-xl py-1 pr-2 pl-5 shadow-lg">
           <span className="py-2">{notice.text}</span>
-          {notice.undo && (
+          {done && (
             <button
               type="button"
               className="min-h-11 px-3 font-bold underline underline-offset-4"
-              onClick={async () => {
-                await applyChange(database(), invertChange(notice.undo ?? []));
-                hush();
-              }}
+              onClick={() => void takeBack(done)}
             >
-              Undo
+              {notice.of ? 'Do it again' : 'Undo'}
             </button>
           )}
           <button type="button" aria-label="Close" className="size-11 text-xl" onClick={hush}>
@@ -41,4 +39,11 @@ export function NoticeBar() {
       )}
     </div>
   );
+}
+
+/** Loaded when it is first wanted: the roast screen has no room to spare. */
+async function takeBack(done: Done): Promise<void> {
+  hush();
+  const { takeDoneBack } = await import('@/store/takeDoneBack');
+  await takeDoneBack(database(), done);
 }

@@ -58,5 +58,6 @@ function amendmentWords(entry: Extract<Entry, { kind: 'amend' }>): string {
   if (entry.happenedAt !== undefined) return 'the correction';
   if (entry.grams !== undefined) return 'the weight';
   if (entry.shade !== undefined) return 'the shade';
-  return entry.text === undefined ? 'the answer' : 'the wording';
+  if (entry.text !== undefined) return 'the wording';
+  return entry.sure ? 'the answer' : 'the correction';
 }

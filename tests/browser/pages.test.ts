@@ -261,7 +261,7 @@ describe('files', () => {
       .setInputFiles({ name: 'mine.gander.json', mimeType: 'application/json', buffer: readFileSync(path) });
     await own.page.getByText('41 roasts: 41 new').waitFor();
     await own.page.getByRole('button', { name: 'Load it' }).click();
-    await own.page.getByText('mine.gander.json is loaded').waitFor();
+    await own.page.getByText('mine.gander.json is loaded').first().waitFor();
     const [again] = await Promise.all([
       own.page.waitForEvent('download'),
       own.page.getByRole('button', { name: 'Save the notebook' }).click(),

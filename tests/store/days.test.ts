@@ -2,10 +2,10 @@ import { localDay } from '@/core/units';
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { applyChange, invertChange } from '@/store/change';
 import { addBatches, batchRows, dayAfter, earlierDays, getDay, putOnDay, roastsBesides } from '@/store/days';
 import { bringBack, lotsWithStock, putAway, removeGear, removeLot } from '@/store/larder';
 import { getHousehold, saveHousehold } from '@/store/settings';
+import { undoChange } from '@/store/undo';
 import { smallHousehold } from './household.ts';
 
 describe('a roast day', () => {
@@ -26,7 +26,7 @@ describe('a roast day', () => {
     assert.deepEqual([after?.left, after?.next?.batch.greenGrams, after?.next?.gear?.id], [2, 85, gear.id]);
     const [row] = await batchRows(db, await getDay(db, date));
     assert.equal(after?.lastPullMs, Date.parse(roast.chargedAt ?? '') + (row?.reached.pull ?? 0) * 1000);
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
   });
   it('takes up to twenty batches and says so beyond; earlier days can be copied from', async () => {
     const { db, gear, lot } = await smallHousehold();
@@ -56,7 +56,7 @@ describe('what was put away', () => {
     await bringBack(db, 'gear', gear.id);
     assert.deepEqual(await putAway(db), { lots: [], gear: [] });
     assert.equal((await lotsWithStock(db))[0]?.lot.id, lot.id);
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.equal((await putAway(db)).lots.length, 1);
     assert.deepEqual(await bringBack(db, 'lots', 'lot:nowhere00'), []);
   });

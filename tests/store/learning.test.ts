@@ -2,7 +2,6 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { applyChange, invertChange } from '@/store/change';
 import {
   allExperiments,
   answerExperiment,
@@ -18,6 +17,7 @@ import { readMoney } from '@/store/moneySoFar';
 import { allRecipes, editRecipe, keepRecipe, removeRecipe, roastsOfRecipe } from '@/store/recipes';
 import { addJarEvent, jarsOf } from '@/store/shelf';
 import { addCup } from '@/store/tasting';
+import { undoChange } from '@/store/undo';
 import { entry, mark, pull } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
 
@@ -50,7 +50,7 @@ describe('recipes', () => {
     const undo = await removeRecipe(db, renamed);
     assert.deepEqual(await allRecipes(db), []);
     assert.equal(await db.roasts.count(), 1);
-    await applyChange(db, invertChange(undo));
+    await undoChange(db, undo);
     assert.deepEqual(await allRecipes(db), [renamed]);
   });
 });
@@ -92,7 +92,7 @@ describe('experiments', () => {
     assert.ok(all[1]);
     const undo = await removeExperiment(db, all[1]);
     assert.equal((await allExperiments(db)).length, 1);
-    await applyChange(db, invertChange(undo));
+    await undoChange(db, undo);
     assert.equal((await allExperiments(db)).length, 2);
   });
 });
@@ -104,7 +104,7 @@ describe('saved views', () => {
     assert.deepEqual(await db.journalViews.toArray(), [view]);
     const undo = await removeView(db, view);
     assert.equal(await db.journalViews.count(), 0);
-    await applyChange(db, invertChange(undo));
+    await undoChange(db, undo);
     assert.deepEqual(await db.journalViews.toArray(), [view]);
   });
 });

@@ -2,9 +2,9 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { applyChange, invertChange } from '@/store/change';
 import { saveHousehold } from '@/store/settings';
 import { addJarEvent, allJars, editJar, jarsOf, jarsOnShelf, onShelf, stockJars } from '@/store/shelf';
+import { undoChange } from '@/store/undo';
 import { entry, mark } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
 
@@ -95,7 +95,7 @@ describe('what is left on the shelf', () => {
     const undo = await addJarEvent(db, weighed.row, { kind: 'use', at: on(14), grams: 15 });
     const [used] = await allJars(db, at(15));
     assert.deepEqual([used?.leftGrams, used?.counted], [25, false], '50, a day at 10 g, and 15 noted');
-    await applyChange(db, invertChange(undo));
+    await undoChange(db, undo);
     assert.equal((await allJars(db, at(15)))[0]?.leftGrams, 30, 'two days at 10 g');
   });
 

@@ -10,7 +10,7 @@ import { formatNotebook, parseNotebook } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import { elapsedS, milestonesOfRoast } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
-import { applyChange, invertChange } from '@/store/change';
+import { applyChange } from '@/store/change';
 import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/database';
 import { addBatches, batchRows, editDay, getDay } from '@/store/days';
 import { roastHistory } from '@/store/history';
@@ -19,6 +19,7 @@ import { loadContent, readContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
 import { correctClock, editRoast, keepDeviceClock, removeRoast, startRoast, tagRoasts } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
+import { undoChange } from '@/store/undo';
 import { openTestDatabase } from './openTestDatabase.ts';
 
 let db: GanderDatabase;
@@ -158,13 +159,13 @@ describe('larder and gear', () => {
   it('delete what no roast names, put away what one does, and undo both', async () => {
     const change = await removeLot(db, lot);
     assert.equal(await db.lots.count(), 0);
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.deepEqual(await db.lots.get(lot.id), lot);
     await begin();
     const away = await removeLot(db, lot);
     assert.deepEqual(await lotsWithStock(db), []);
     assert.equal((await newestRoasts(db, 1))[0]?.lotName, 'Lantern Terrace, Peru');
-    await applyChange(db, invertChange(away));
+    await undoChange(db, away);
     assert.equal((await lotsWithStock(db)).length, 1);
     await removeGear(db, gear);
     assert.deepEqual(await gearWithUse(db), []);
@@ -172,7 +173,7 @@ describe('larder and gear', () => {
   it('edit with undo', async () => {
     const change = await editLot(db, lot, { name: 'Upper Terrace' });
     assert.equal((await db.lots.get(lot.id))?.name, 'Upper Terrace');
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.equal((await db.lots.get(lot.id))?.name, 'Lantern Terrace');
   });
 });
@@ -187,7 +188,7 @@ describe('roast days', () => {
     assert.deepEqual([await db.days.count(), day?.batches.length, day?.ticked], [1, 2, ['coolingReady']]);
     await db.days.clear();
     await applyChange(db, change);
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.equal(await db.days.count(), 0);
   });
   it('know which batch is on the heat and which is done', async () => {
@@ -218,7 +219,7 @@ describe('deleting a roast', () => {
     const before = await stored(id);
     const change = await removeRoast(db, id);
     assert.deepEqual([await db.roasts.count(), await db.underWay.count()], [0, 0]);
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.deepEqual(await stored(id), before);
     assert.equal(await db.underWay.count(), 1);
   });
@@ -238,7 +239,7 @@ describe('deleting a roast', () => {
   it('edits facts with undo', async () => {
     const id = await begin();
     const change = await editRoast(db, id, { stars: 4 });
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.equal((await stored(id)).stars, undefined);
   });
 });
@@ -263,7 +264,7 @@ describe('files', () => {
     assert.equal((await db.lots.get(lot.id))?.name, 'Lantern Terrace');
     const change = await loadContent(db, incoming, 'file');
     assert.equal((await db.lots.get(lot.id))?.name, 'From the file');
-    await applyChange(db, invertChange(change));
+    await undoChange(db, change);
     assert.equal((await db.lots.get(lot.id))?.name, 'Lantern Terrace');
   });
   it('write nothing when one row fails', async () => {

@@ -5,7 +5,6 @@ import { describe, it } from 'node:test';
 import type { Id } from '@/core/ids';
 import { pullsOf } from '@/core/roast';
 import type { Contender } from '@/core/taste';
-import { applyChange, invertChange } from '@/store/change';
 import { lotStock, removeLot } from '@/store/larder';
 import { shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
@@ -19,6 +18,7 @@ import {
   lastBrew,
   startFlight,
 } from '@/store/tasting';
+import { undoChange } from '@/store/undo';
 import { entry } from '../core/build.ts';
 import { on, pullIdOf, smallHousehold } from './household.ts';
 
@@ -90,7 +90,7 @@ describe('cups', () => {
     const roast = await roasted(10);
     const undo = await addCup(db, { roastId: roast.id, at: on(13), words: ['toffee'], sheet: { overall: 7 } });
     assert.equal(await db.cups.count(), 1);
-    await applyChange(db, invertChange(undo));
+    await undoChange(db, undo);
     assert.equal(await db.cups.count(), 0);
   });
 

@@ -32,3 +32,19 @@ export function steppedValue(
       return undefined;
   }
 }
+
+/** The values that a control can be set to, the likeliest change first; none for an act. */
+export function valuesOf(control: Control): string[] {
+  switch (control.kind) {
+    case 'act':
+      return [];
+    case 'switch':
+      return [control.on, control.off];
+    case 'words':
+      return control.words;
+    case 'step': {
+      const count = Math.round((control.most - control.least) / control.by) + 1;
+      return Array.from({ length: count }, (_, i) => String(control.least + i * control.by));
+    }
+  }
+}

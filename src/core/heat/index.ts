@@ -27,6 +27,7 @@ export { pastFirstCrackC } from './tell/dangers.ts';
 export { awaited } from './tell/marks.ts';
 export { type NextWords, nextWords } from './tell/nextWords.ts';
 export { preheatTarget } from './tell/preheat.ts';
+export { markQuestions } from './tell/questions.ts';
 export type { HeatSituation, HeatWords } from './tell/situation.ts';
 export { type Answer, type Deed, gravestFirst, type Level, type Telling } from './tell/telling.ts';
 export { tellingsFor } from './tell/tellings.ts';

@@ -5,7 +5,14 @@ export { MOST_DAY_BATCHES, USUAL_START } from './dayFigures.ts';
 export { dayId } from './dayId.ts';
 export { dayReasons, type Reason } from './dayReasons.ts';
 export { type DayTotals, dayTotals } from './dayTotals.ts';
-export { estimateLoss, type LossEstimate, type LossRecord, tableLossPercent } from './lossEstimate.ts';
+export {
+  estimateLoss,
+  type LossEstimate,
+  type LossRecord,
+  tableLossPercent,
+  type UsualLoss,
+  usualLoss,
+} from './lossEstimate.ts';
 export { messSentence } from './mess.ts';
 export { type Amount, type AmountBasis, type AmountOf, parseAmount, parseUse } from './parseAmount.ts';
 export { type PreflightLine, preflightFor } from './preflight.ts';

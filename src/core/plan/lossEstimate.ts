@@ -71,6 +71,20 @@ export function estimateLoss(
   };
 }
 
+/** What a finished roast could be expected to lose: by this gear's other roasts, else by the table and the moisture. */
+export interface UsualLoss {
+  readonly meanPercent: number;
+  readonly sdPercent: number;
+  readonly from: 'table' | 'gear' | 'gearAndLot';
+}
+
+/** The same for judging a loss that was weighed; `records` are those of other roasts. Without any, table 5 speaks. */
+export function usualLoss(wanted: Parameters<typeof estimateLoss>[0], records: readonly LossRecord[]): UsualLoss {
+  const { meanPercent, sdPercent, fromGear, fromGearAndLot } = estimateLoss(wanted, records);
+  if (fromGear === 0) return { meanPercent, sdPercent: shadeOf(wanted.shade).lossPercent.sd, from: 'table' };
+  return { meanPercent, sdPercent, from: fromGearAndLot > 0 ? 'gearAndLot' : 'gear' };
+}
+
 function meanResidual(records: readonly LossRecord[]): number {
   return (
     records.reduce(

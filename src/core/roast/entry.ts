@@ -6,6 +6,8 @@ import { milestones, senseKinds, smells, sources } from './kinds.ts';
 const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
 const secondsFromCharge = z.number().min(-14_400).max(86_400);
 const ramp = z.number().min(0).max(1);
+const celsius = z.number().min(-50).max(600);
+const setting = z.union([z.string().max(40), z.number()]);
 
 const common = {
   id: idSchema('entry'),
@@ -26,13 +28,13 @@ const pull = z.strictObject({
   grams: z.number().nonnegative().max(100_000).optional(),
   shade: shadeNumber.optional(),
 });
-const reading = z.strictObject({ ...common, kind: z.literal('reading'), celsius: z.number().min(-50).max(600) });
+const reading = z.strictObject({ ...common, kind: z.literal('reading'), celsius });
 /** Something the person changed: the control's id, and its new value (absent for an act such as a stir). */
 const move = z.strictObject({
   ...common,
   kind: z.literal('move'),
   control: z.string().max(40),
-  value: z.union([z.string().max(40), z.number()]).optional(),
+  value: setting.optional(),
 });
 const smell = z.strictObject({ ...common, kind: z.literal('smell'), smell: z.enum(smells) });
 /** The colour of the beans, as a tone of the bean ramp: 0 green to 1 near black. */
@@ -58,6 +60,12 @@ const amend = z.strictObject({
   grams: z.number().nonnegative().max(100_000).nullable().optional(),
   shade: shadeNumber.nullable().optional(),
   text: z.string().trim().min(1).max(500).optional(),
+  /** What else was said wrongly: a reading, a setting, a smell, a colour, a word. */
+  celsius: celsius.optional(),
+  value: setting.optional(),
+  smell: z.enum(smells).optional(),
+  tone: ramp.optional(),
+  word: z.string().min(1).max(40).optional(),
   /** The person was asked about it and stands by it. */
   sure: z.literal(true).optional(),
 });

@@ -1,3 +1,4 @@
+export { atAnotherTime } from './atAnotherTime.ts';
 export { clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
@@ -11,6 +12,7 @@ export {
   plannedMoveSchema,
   pullRuleSchema,
   type Wind,
+  windNames,
   winds,
 } from './intent.ts';
 export {

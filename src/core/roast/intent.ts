@@ -38,3 +38,8 @@ export type PlannedPart = z.infer<typeof plannedPartSchema>;
 /** The wind where the roast is made. On users' disks: never rename one alone. */
 export const winds = ['calm', 'breeze', 'strong'] as const;
 export type Wind = (typeof winds)[number];
+export const windNames = {
+  calm: 'calm',
+  breeze: 'a breeze',
+  strong: 'a strong wind',
+} as const satisfies Record<Wind, string>;

@@ -53,13 +53,18 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
     case 'note':
       if (change.text !== undefined) next.text = change.text;
       return next;
+    case 'reading':
+      return { ...next, celsius: change.celsius ?? next.celsius };
+    case 'move':
+      return change.value === undefined ? next : { ...next, value: change.value };
+    case 'smell':
+      return { ...next, smell: change.smell ?? next.smell };
+    case 'colour':
+      return { ...next, tone: change.tone ?? next.tone };
+    case 'sense':
+      return { ...next, word: change.word ?? next.word };
     case 'mark':
     case 'crack':
-    case 'reading':
-    case 'move':
-    case 'smell':
-    case 'colour':
-    case 'sense':
     case 'skip':
       return next;
     default:

@@ -26,6 +26,7 @@ export type Question =
       readonly other: Milestone | 'charge';
       readonly afterS: number;
     }
+  | { readonly kind: 'tooLate'; readonly entryId: Id<'entry'>; readonly milestone: Milestone; readonly at: number }
   | {
       readonly kind: 'twice';
       readonly entryId: Id<'entry'>;
@@ -46,6 +47,9 @@ const LEAST_AFTER: Partial<Record<Milestone, readonly [Milestone | 'charge', num
   firstCrackEnd: ['firstCrack', 15],
   secondCrack: ['firstCrack', 25],
 };
+
+/** No roast of the handbook's table 4 takes a third of this; our own figure. */
+const LATEST_S = 5400;
 
 /**
  * Every question that the marks raise and that the person has not answered by standing by the entry, in order of time.
@@ -77,7 +81,7 @@ export function questionsAbout(live: readonly LiveEntry[]): Question[] {
     const from = least && (least[0] === 'charge' ? 0 : holding.get(least[0])?.at);
     if (least && from !== undefined && at - from < least[1])
       return { kind: 'tooSoon', entryId, milestone, other: least[0], afterS: at - from };
-    return undefined;
+    return at > LATEST_S && milestone !== 'cooled' ? { kind: 'tooLate', entryId, milestone, at } : undefined;
   };
   return [...holding.values()].sort((a, b) => a.at - b.at).flatMap((mark) => (mark.sure ? [] : (askAbout(mark) ?? [])));
 }

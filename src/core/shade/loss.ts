@@ -1,5 +1,3 @@
-import { type ShadeNumber, shadeOf } from './shades.ts';
-
 /** Loss of weight, per cent of green. Throws RangeError unless `greenGrams` is above zero. */
 export function lossPercent(greenGrams: number, roastedGrams: number): number {
   if (!(greenGrams > 0)) throw new RangeError(`greenGrams must be above 0 g, got ${greenGrams} g`);
@@ -13,11 +11,13 @@ const ODD_AT_SD = 2;
 /** No roast that can be drunk loses so much: a part was not weighed, or the weight is a slip. */
 const ABSURD_PERCENT = 40;
 
-/** Judges a loss against the shade's usual one (table 5): odd beyond two standard deviations. */
-export function judgeLoss(percent: number, shade: ShadeNumber): LossVerdict {
-  const { mean, sd } = shadeOf(shade).lossPercent;
+/** Judges a loss, per cent, against what was to be expected: odd beyond two standard deviations. */
+export function judgeLoss(
+  percent: number,
+  { meanPercent, sdPercent }: { readonly meanPercent: number; readonly sdPercent: number },
+): LossVerdict {
   if (percent < 0) return 'gained';
   if (percent > ABSURD_PERCENT) return 'absurd';
-  if (percent < mean - ODD_AT_SD * sd) return 'low';
-  return percent > mean + ODD_AT_SD * sd ? 'high' : 'usual';
+  if (percent < meanPercent - ODD_AT_SD * sdPercent) return 'low';
+  return percent > meanPercent + ODD_AT_SD * sdPercent ? 'high' : 'usual';
 }

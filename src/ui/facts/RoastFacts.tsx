@@ -1,3 +1,4 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import {
   evennesses,
   evennessNames,
@@ -8,9 +9,10 @@ import {
   type Roast,
   roastedGrams,
 } from '@/core/roast';
-import { judgeLoss, lossPercent, type ShadeNumber, shadeOf } from '@/core/shade';
+import { judgeLoss, lossPercent, type ShadeNumber } from '@/core/shade';
 import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
+import { usualLossOf } from '@/store/gearRecords';
 import { editRoast } from '@/store/roasting';
 import { Segmented } from '../Segmented';
 import { ShadePicker } from '../ShadePicker';
@@ -23,12 +25,11 @@ import { WeighIn } from './WeighIn';
 /** What is known of a batch once it is out: weight, shade, evenness, how it was liked, a line of note. All of it can wait. */
 export function RoastFacts({ roast }: { readonly roast: Roast }) {
   const pulls = pullsOf(roast);
-  const last = pulls.at(-1);
   const edit = (facts: Partial<Roast>) => void editRoast(database(), roast.id, facts);
   // Said after the roast, so it carries the time of the pull it speaks of.
   const amendPull = (pull: PullEntry, facts: { grams?: number | null; shade?: ShadeNumber | null }) =>
     void logEntry(database(), roast.id, { kind: 'amend', target: pull.id, ...facts }, pull.at);
-  if (!last) return <p className="text-husk">No pull is marked, so there is nothing to weigh yet.</p>;
+  if (pulls.length === 0) return <p className="text-husk">No pull is marked, so there is nothing to weigh yet.</p>;
   return (
     <div className="space-y-5">
       {pulls.map((pull, i) => (
@@ -41,12 +42,15 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
         />
       ))}
       <LossLine roast={roast} />
-      <ShadePicker
-        label="Shade as it turned out"
-        value={last.shade}
-        wanted={meantShade(roast)}
-        onChange={(shade) => amendPull(last, { shade: shade ?? null })}
-      />
+      {pulls.map((pull, i) => (
+        <ShadePicker
+          key={pull.id}
+          label={pulls.length > 1 ? `Shade of part ${i + 1} as it turned out` : 'Shade as it turned out'}
+          value={pull.shade}
+          wanted={meantShade(roast, i)}
+          onChange={(shade) => amendPull(pull, { shade: shade ?? null })}
+        />
+      ))}
       <div>
         <p className="text-husk mb-1 text-[0.95rem]">How alike the beans are</p>
         <Segmented
@@ -68,17 +72,29 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
   );
 }
 
-/** The loss beside what is usual for the shade, with a remark only when it is odd. */
+/** Between the lightest and the darkest shade lie six points: a staged roast is odd only well beyond them. */
+const STAGED_SD = 5;
+
+/** Who says what is usual: the gear's own roasts speak before the table. */
+const sayers = { table: '', gear: ' in this gear', gearAndLot: ' of these beans in this gear' } as const;
+
+/** The loss beside what is usual for the shade, the gear, the beans and their moisture; with a remark only when it is odd. */
 function LossLine({ roast }: { readonly roast: Roast }) {
   const words = useWords();
+  const expected = useLiveQuery(() => usualLossOf(database(), roast), [roast]);
   const roasted = roastedGrams(roast);
   const shade = finalShade(roast) ?? meantShade(roast);
-  const { mean, sd } = shadeOf(shade).lossPercent;
-  const usual = `${words.shade(shade)} usually loses ${(mean - sd).toFixed(1)} to ${(mean + sd).toFixed(1)} %`;
+  if (!expected) return null;
+  const { meanPercent: mean, sdPercent: sd } = expected;
+  // Parts of several shades have no one usual loss.
+  const staged = pullsOf(roast).length > 1;
+  const usual = staged
+    ? ''
+    : `${words.shade(shade)}${sayers[expected.from]} usually loses ${(mean - sd).toFixed(1)} to ${(mean + sd).toFixed(1)} %`;
   if (roasted === undefined)
     return (
       <p className="text-husk">
-        From {words.weight(roast.greenGrams)} green; {usual}.
+        From {words.weight(roast.greenGrams)} green{usual && `; ${usual}`}.
       </p>
     );
   const loss = lossPercent(roast.greenGrams, roasted);
@@ -88,10 +104,10 @@ function LossLine({ roast }: { readonly roast: Roast }) {
     high: 'More than usual: is the shade right, did beans get lost, was the green wet?',
     absurd: 'No roast loses that much: was a part left out, or is one weight a slip? Both are kept as they are.',
     gained: 'It weighs more than it did green. Look at both weights again; they are kept as they are.',
-  }[judgeLoss(loss, shade)];
+  }[judgeLoss(loss, staged ? { ...expected, sdPercent: STAGED_SD } : expected)];
   return (
     <p>
-      <b className="text-xl">Loss {loss.toFixed(1)} %</b> <span className="text-husk">· {usual}.</span>{' '}
+      <b className="text-xl">Loss {loss.toFixed(1)} %</b> {usual && <span className="text-husk">· {usual}.</span>}{' '}
       {remark && <span className="text-danger block">{remark}</span>}
     </p>
   );

@@ -1,4 +1,5 @@
 import { Island } from '@/ui/Island';
+import { DoneLately } from './DoneLately';
 import { Households } from './Households';
 import { KeptHere } from './KeptHere';
 import { LoadFile } from './LoadFile';
@@ -18,6 +19,7 @@ export function FilesView() {
         <Settings />
         <UseAndMoney />
         <Households />
+        <DoneLately />
       </div>
     </Island>
   );

@@ -1,6 +1,8 @@
 import { useId, useState } from 'react';
 import { type ContentComparison, compareContent, type Notebook, parseNotebook } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
+import { counted } from '@/core/units';
+import type { Change } from '@/store/changes';
 import { database } from '@/store/current';
 import { loadContent, type Preference, readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
@@ -32,6 +34,16 @@ const names = {
   journalViews: 'saved views',
 } as const;
 
+/** “12 things added or changed, and the settings”. */
+function loadedWords(change: Change): string {
+  const rows = change.filter(({ table }) => table !== 'household').length;
+  const parts = [
+    ...(rows > 0 ? [`${counted(rows, 'thing')} added or changed`] : []),
+    ...(rows < change.length ? ['the settings'] : []),
+  ];
+  return parts.join(', and ');
+}
+
 /** Loads a notebook file: says first what it would bring, then brings it, all or nothing, with undo. */
 export function LoadFile() {
   const id = useId();
@@ -52,9 +64,7 @@ export function LoadFile() {
     const change = await loadContent(database(), notebook, preference);
     say({
       text:
-        change.length === 0
-          ? `Everything in ${name} was here already.`
-          : `${name} is loaded: ${change.length} rows added or changed.`,
+        change.length === 0 ? `Everything in ${name} was here already.` : `${name} is loaded: ${loadedWords(change)}.`,
       undo: change,
     });
     setState({ kind: 'idle' });

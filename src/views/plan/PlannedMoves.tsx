@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type Control, controlsOf, type Gear } from '@/core/gear';
+import { controlsOf, type Gear, valuesOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { PlannedMove } from '@/core/roast';
 import { parseClock } from '@/core/units';
@@ -119,20 +119,4 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
       )}
     </section>
   );
-}
-
-/** The values a control can be set to, the likeliest change first. */
-function valuesOf(control: Control): string[] {
-  switch (control.kind) {
-    case 'act':
-      return [];
-    case 'switch':
-      return [control.on, control.off];
-    case 'words':
-      return control.words;
-    case 'step': {
-      const count = Math.round((control.most - control.least) / control.by) + 1;
-      return Array.from({ length: count }, (_, i) => String(control.least + i * control.by));
-    }
-  }
 }

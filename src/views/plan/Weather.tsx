@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { expectationFor, weatherWord } from '@/core/forecast';
 import { issueSentence } from '@/core/issues';
 import type { RoastDay } from '@/core/plan';
-import { type Wind, winds } from '@/core/roast';
+import { windNames, winds } from '@/core/roast';
 import { formatSpan, fromCelsius, localDay, parseTemperature } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
@@ -12,7 +12,6 @@ import type { Choices } from './useChoices';
 import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
-const windNames = { calm: 'calm', breeze: 'a breeze', strong: 'a strong wind' } as const satisfies Record<Wind, string>;
 const MILD_C = 18;
 const RANGE = { leastC: -40, mostC: 60 };
 

@@ -12,6 +12,7 @@ import {
   shownLengthS,
   stretchesOf,
   stretchNames,
+  windNames,
 } from '@/core/roast';
 import { capital, formatClock, localDay } from '@/core/units';
 import { database } from '@/store/current';
@@ -34,6 +35,7 @@ import { CupsOfRoast } from './CupsOfRoast';
 import { EntryList } from './EntryList';
 import { Findings } from './Findings';
 import { KeepRecipe } from './KeepRecipe';
+import { PutRight } from './PutRight';
 import { Tags } from './Tags';
 
 const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
@@ -115,7 +117,8 @@ export function RoastPage(named: NamedRoast) {
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-4 text-2xl">The batch</h2>
           <p className="text-husk mb-4">
-            Roasted {roast.place}, wanted {words.shade(roast.wantedShade)}
+            Roasted {roast.place}
+            {airWords(roast, words.temperature)}, wanted {words.shade(roast.wantedShade)}
             {roast.follows && (
               <>
                 , like{' '}
@@ -129,12 +132,15 @@ export function RoastPage(named: NamedRoast) {
             )}
             .
           </p>
+          <div className="no-print mb-5">
+            <PutRight roast={roast} lotName={lotName} />
+          </div>
           <RoastFacts roast={roast} />
           <Tags roast={roast} />
         </section>
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-2xl">What happened</h2>
-          <EntryList roast={roast} controlName={controlName} />
+          <EntryList roast={roast} controls={controls} controlName={controlName} />
         </section>
       </div>
       <Dialog open={asking} onClose={() => setAsking(false)} title="Delete this roast?">
@@ -153,6 +159,15 @@ export function RoastPage(named: NamedRoast) {
       <CupsOfRoast roastId={roast.id} />
     </article>
   );
+}
+
+/** “ at 4 °C, a breeze, in gear that was still hot”, as far as it was noted. */
+function airWords({ ambientC, wind, gearHot }: NamedRoast['roast'], temperature: (celsius: number) => string): string {
+  return [
+    ambientC === undefined ? '' : ` at ${temperature(ambientC)}`,
+    wind === undefined ? '' : `, ${windNames[wind]}`,
+    gearHot ? ', in gear that was still hot' : '',
+  ].join('');
 }
 
 function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>): string {

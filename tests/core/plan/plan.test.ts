@@ -8,8 +8,9 @@ import {
   planForGreen,
   planForRoasted,
   tableLossPercent,
+  usualLoss,
 } from '@/core/plan';
-import { shadeNumbers } from '@/core/shade';
+import { judgeLoss, shadeNumbers, shadeOf } from '@/core/shade';
 
 const wanted = { gearId: 'gear:a', lotId: 'lot:a', shade: 4 as const };
 const record = (lossPercent: number, facts: Partial<LossRecord> = {}): LossRecord => ({
@@ -29,6 +30,23 @@ describe('estimateLoss', () => {
     assert.equal(fromGear, 0);
     near(estimateLoss({ ...wanted, moisturePercent: 12.5 }, []).meanPercent, 16.2);
     near(tableLossPercent(7, 9), 18.5);
+  });
+
+  it('says what a weighed loss is judged by: table and moisture, else the gear, else the gear with these beans', () => {
+    assert.deepEqual(usualLoss({ ...wanted, moisturePercent: 13 }, []), {
+      meanPercent: tableLossPercent(wanted.shade, 13),
+      sdPercent: shadeOf(wanted.shade).lossPercent.sd,
+      from: 'table',
+    });
+    assert.equal(usualLoss(wanted, [record(17, { lotId: 'lot:b' })]).from, 'gear');
+    const own = usualLoss(
+      wanted,
+      Array.from({ length: 12 }, () => record(18)),
+    );
+    assert.equal(own.from, 'gearAndLot');
+    // Twelve roasts that lose 18 % make 18 % usual there, where the table would call it odd.
+    assert.equal(judgeLoss(18, own), 'usual');
+    assert.equal(judgeLoss(18, usualLoss(wanted, [])), 'high');
   });
 
   it('is worked by hand for one roast of this lot, one point above the table', () => {

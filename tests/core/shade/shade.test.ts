@@ -75,7 +75,7 @@ describe('loss', () => {
   });
   it('is odd beyond two standard deviations of the shade', () => {
     assert.deepEqual(
-      [12.2, 12.4, 14.7, 17, 17.2, -1].map((percent) => judgeLoss(percent, 4)),
+      [12.2, 12.4, 14.7, 17, 17.2, -1].map((percent) => judgeLoss(percent, { meanPercent: 14.7, sdPercent: 1.2 })),
       ['low', 'usual', 'usual', 'usual', 'high', 'gained'],
     );
   });

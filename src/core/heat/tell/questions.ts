@@ -1,5 +1,5 @@
 import { assertNever } from '../../issues/index.ts';
-import { milestoneNames, type Question, questionsAbout } from '../../roast/index.ts';
+import { type LiveEntry, milestoneNames, type Question, questionsAbout } from '../../roast/index.ts';
 import { namedColours } from '../../shade/index.ts';
 import { capital, formatClock, formatSpan } from '../../units/index.ts';
 import { crackProposal, guessedSnaps } from '../crackProposals.ts';
@@ -26,7 +26,7 @@ const MORE_CRACKS = 3;
 export function questions(at: HeatSituation): Telling[] {
   return [
     ...aboutReading(at),
-    ...aboutMarks(at),
+    ...markQuestions(at.live),
     ...byTaps(at),
     ...aboutSnaps(at),
     ...aboutColour(at),
@@ -34,7 +34,8 @@ export function questions(at: HeatSituation): Telling[] {
   ];
 }
 
-function aboutMarks({ live }: HeatSituation): Telling[] {
+/** What is odd about the marks, each with its answers; on the roast's page as at the heat. */
+export function markQuestions(live: readonly LiveEntry[]): Telling[] {
   return questionsAbout(live).map((question): Telling => {
     const { entryId } = question;
     const at = live.find(({ id }) => id === entryId)?.at ?? 0;
@@ -73,6 +74,8 @@ function questionWords(question: Question): string {
       return `${name} at ${formatClock(question.at)}, before ${milestoneNames[question.other]} at ${formatClock(question.otherAt)}?`;
     case 'tooSoon':
       return `${name} only ${formatSpan(question.afterS)} after ${question.other === 'charge' ? 'the beans went in' : milestoneNames[question.other]}?`;
+    case 'tooLate':
+      return `${name} ${formatSpan(question.at)} after the beans went in?`;
     case 'twice':
       return `${name} is marked twice. When was it?`;
     default:

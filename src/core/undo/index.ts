@@ -1,0 +1,1 @@
+export { type TakenBack, takeBack } from './takeBack.ts';

@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import type { Control } from '@/core/gear';
+import { issueSentence } from '@/core/issues';
+import { type EntryDraft, type LiveEntry, milestoneNames } from '@/core/roast';
+import { formatClock, parseClock } from '@/core/units';
+import { Button } from '@/ui/Button';
+import { entryName } from '@/ui/entryWords';
+import { useWords } from '@/ui/useHousehold';
+import { EntryValue, readSaid, textOf } from './EntryValue';
+import { outOfRange } from './times';
+
+/** Kinds that say more than their name. A pull's weight and shade stand beside the batch. */
+const SAYS_MORE: readonly LiveEntry['kind'][] = ['reading', 'move', 'smell', 'colour', 'sense', 'note'];
+
+interface EntryRowProps {
+  readonly entry: LiveEntry;
+  readonly controls: readonly Control[];
+  readonly controlName: (id: string) => string;
+  readonly onChange: (facts: Omit<Extract<EntryDraft, { kind: 'amend' }>, 'kind' | 'target'>) => void;
+  readonly onTakeOut: () => void;
+}
+
+/** One line of the log as it holds: its time and what it says can be corrected, all of it taken out. */
+export function EntryRow({ entry, controls, controlName, onChange, onTakeOut }: EntryRowProps) {
+  const words = useWords();
+  const { temperatureUnit } = words;
+  const [said, setSaid] = useState<{ readonly draft: EntryDraft; readonly text: string }>();
+  const [error, setError] = useState('');
+  const name = entryName(entry, words, controlName);
+  const control = entry.kind === 'move' ? controls.find(({ id }) => id === entry.control) : undefined;
+  const saysMore = SAYS_MORE.includes(entry.kind) && (entry.kind !== 'move' || (control && control.kind !== 'act'));
+  const keep = () => {
+    if (!said) return;
+    const read = readSaid(said, temperatureUnit);
+    if (typeof read === 'string') return setError(read);
+    const facts = factsOf(read);
+    const untouched = said.text === textOf(entry, temperatureUnit) && said.draft === entry;
+    if (!untouched && facts) onChange(facts);
+    setError('');
+    setSaid(undefined);
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 py-0.5">
+      <TimeField entry={entry} onTime={(happenedAt) => onChange({ happenedAt })} />
+      {said ? (
+        <form
+          className="mr-auto flex flex-wrap items-center gap-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            keep();
+          }}
+          onKeyDown={(event) => event.key === 'Escape' && setSaid(undefined)}
+        >
+          <EntryValue said={said} controls={controls} unit={temperatureUnit} onSaid={setSaid} />
+          <Button type="submit" variant="quiet">
+            Keep
+          </Button>
+          {error && (
+            <span role="alert" className="text-danger block text-[0.9rem]">
+              {error}
+            </span>
+          )}
+        </form>
+      ) : (
+        <span className="mr-auto">
+          {saysMore ? (
+            <button
+              type="button"
+              aria-label={`Change ${name} at ${formatClock(entry.at)}`}
+              className="decoration-line hover:decoration-ink min-h-11 text-left underline decoration-2 underline-offset-4"
+              onClick={() => setSaid({ draft: entry, text: textOf(entry, temperatureUnit) })}
+            >
+              {name}
+            </button>
+          ) : (
+            name
+          )}
+          {entry.corrected && (
+            <span className="text-husk text-[0.9rem]"> · pressed at {formatClock(entry.pressedAt)}</span>
+          )}
+        </span>
+      )}
+      <button
+        type="button"
+        aria-label={`Take out ${name} at ${formatClock(entry.at)}`}
+        className="text-husk hover:text-ink size-11 text-xl"
+        onClick={onTakeOut}
+      >
+        ×
+      </button>
+    </li>
+  );
+}
+
+/** What a correction says of an entry of that kind. */
+function factsOf(draft: EntryDraft): Parameters<EntryRowProps['onChange']>[0] | undefined {
+  switch (draft.kind) {
+    case 'reading':
+      return { celsius: draft.celsius };
+    case 'move':
+      return draft.value === undefined ? undefined : { value: draft.value };
+    case 'smell':
+      return { smell: draft.smell };
+    case 'colour':
+      return { tone: draft.tone };
+    case 'sense':
+      return { word: draft.word };
+    case 'note':
+      return { text: draft.text };
+    default:
+      return undefined;
+  }
+}
+
+function TimeField({ entry, onTime }: { readonly entry: LiveEntry; readonly onTime: (seconds: number) => void }) {
+  const shown = formatClock(entry.at);
+  const [text, setText] = useState<string>();
+  const [error, setError] = useState<string>();
+  const keep = () => {
+    if (text === undefined || text.trim() === shown) return setText(undefined);
+    const parsed = parseClock(text);
+    if (!parsed.ok) return setError(parsed.issues.map(issueSentence).join(' '));
+    if (outOfRange(parsed.value)) return setError(outOfRange(parsed.value));
+    onTime(parsed.value);
+    setText(undefined);
+    setError(undefined);
+  };
+  return (
+    <span>
+      <input
+        aria-label={`Time of ${entry.kind === 'mark' ? milestoneNames[entry.milestone] : entry.kind}`}
+        aria-invalid={error ? true : undefined}
+        className="num border-line hover:border-husk focus:border-ink aria-invalid:border-danger min-h-11 w-[6.5ch] border-b-2 bg-transparent text-right"
+        value={text ?? shown}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+          if (event.key === 'Escape') {
+            setText(undefined);
+            setError(undefined);
+          }
+        }}
+      />
+      {error && (
+        <span role="alert" className="text-danger block max-w-56 text-[0.9rem]">
+          {error}
+        </span>
+      )}
+    </span>
+  );
+}
