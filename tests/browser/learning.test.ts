@@ -71,13 +71,14 @@ describe('a complaint', () => {
     const question = page.getByRole('listitem').filter({ hasText: 'Longer browning?' }).first();
     await question.getByText('The record does not show that the change was made.').waitFor();
     await question.getByRole('link', { name: 'Taste both blind' }).click();
-    await page.getByRole('heading', { name: 'A blind flight: Longer browning?' }).waitFor();
+    await page.getByRole('heading', { name: 'A flight: Longer browning?' }).waitFor();
     await page.getByLabel('Who tastes').fill('Ada, Bo');
     await page.getByLabel('Rounds each').fill('4');
     await page.getByRole('button', { name: 'Draw the codes' }).click();
     await page.getByText('Tasters look away now.').waitFor();
     const codes = await changedCodes(page, new URL(page.url()).searchParams.get('id') ?? '');
-    await page.getByRole('link', { name: 'It is poured: taste' }).click();
+    await page.getByRole('button', { name: 'I pour: show the slips' }).click();
+    await page.getByRole('button', { name: 'It is poured: taste' }).click();
     for (const [i, code] of codes.entries()) {
       await page.getByRole('button', { name: /^I am / }).click();
       await page.getByRole('button', { name: code, exact: true }).click();

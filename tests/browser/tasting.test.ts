@@ -183,7 +183,14 @@ describe('a blind flight', () => {
     const key = (await stored(page, 'flightKeys', 'gander-demo')).find((each) => each.id === id) as unknown as {
       trials: Record<string, number>[];
     };
-    await page.getByRole('link', { name: 'It is poured: taste' }).tap();
+    await page.getByRole('button', { name: 'I pour: show the slips' }).tap();
+    await page.getByText('From the market').first().waitFor();
+    await page.getByRole('button', { name: 'It is poured: taste' }).tap();
+    await page.getByRole('button', { name: /^I am / }).waitFor();
+    // Neither Back nor the slips' address shows the key again.
+    await page.goBack();
+    await page.goForward();
+    await page.goto(`/taste/flight/?id=${encodeURIComponent(id)}&pour`);
     for (const [i, its] of key.trials.entries()) {
       await page.getByRole('button', { name: /^I am / }).tap();
       const page1 = `${await page.content()} ${page.url()}`;
@@ -206,9 +213,13 @@ describe('a blind flight', () => {
     await page.goto('/taste/flight/');
     await page.getByRole('radio', { name: 'Which is better?' }).click();
     await page.getByLabel('Who tastes').fill('Ada');
+    await page.getByText('6 sheets: if four in five prefer one').waitFor();
+    await page.getByLabel('Rounds each').fill('3');
     await page.getByText('3 sheets cannot show a preference yet').waitFor();
     await page.getByRole('button', { name: 'Draw the codes' }).click();
-    await page.getByRole('link', { name: 'It is poured: taste' }).click();
+    await page.getByRole('button', { name: 'I pour: show the slips' }).click();
+    await page.getByRole('button', { name: 'It is poured: taste' }).click();
+    await page.getByRole('button', { name: 'I am Ada' }).waitFor();
     const other = await context.newPage();
     await other.goto(page.url());
     for (const tab of [page, other]) {
@@ -235,6 +246,95 @@ describe('a blind flight', () => {
     );
     const trials = (flight?.trials ?? []) as unknown as { answeredAt?: string }[];
     assert.equal(trials.filter(({ answeredAt }) => answeredAt).length, 1);
+    await close();
+  });
+
+  it('can be done alone: the key is under the cups, and is read off them at the end', async () => {
+    const { page, close } = await demo.open({ viewport: PHONE });
+    await page.goto('/taste/flight/');
+    await page.getByRole('radio', { name: 'Which is better?' }).click();
+    await page.getByRole('radio', { name: 'blind, alone' }).click();
+    await page.getByLabel('Who tastes').fill('Ada');
+    await page.getByLabel('Rounds each').fill('1');
+    await page.getByLabel('Cup 2').selectOption('other');
+    await page.getByLabel('Name of cup 2').fill('From the market');
+    await page.getByRole('button', { name: 'Draw the codes' }).click();
+    await page.getByText('in each one of A, one of B.').waitFor();
+    const id = new URL(page.url()).searchParams.get('id') ?? '';
+    const kept = (await stored(page, 'flightKeys', 'gander-demo')).find((each) => each.id === id);
+    assert.deepEqual((kept as unknown as { trials: object[] }).trials, [{}], 'the app does not know either');
+    await page.getByRole('button', { name: 'They are set out: taste' }).click();
+    await page.getByRole('button', { name: 'I am Ada' }).click();
+    const first = page.getByRole('button', { name: /^\d{3}$/ }).first();
+    const code = await first.innerText();
+    await first.click();
+    await page.getByRole('button', { name: 'Keep my sheet' }).click();
+    await page.getByRole('heading', { name: 'Every sheet is in. Look under the cups.' }).waitFor();
+    for (const select of await page.getByLabel(/^Under /).all()) await select.selectOption('1');
+    await page.getByRole('button', { name: 'See what came of it' }).click();
+    await page.getByText('Set 1 held A, B.').waitFor();
+    for (const select of await page.getByLabel(/^Under /).all())
+      if ((await select.getAttribute('aria-label')) !== `Under ${code}`) await select.selectOption('0');
+    await page.getByRole('button', { name: 'See what came of it' }).click();
+    await page
+      .getByRole('heading', { name: /^1 to 0|one more/i })
+      .or(page.getByRole('heading', { level: 1 }))
+      .waitFor();
+    await page.getByText('Put a name right').click();
+    await page.getByLabel('Coffee From the market').fill('From next door');
+    await page.getByRole('button', { name: 'Keep the names' }).click();
+    await page.getByText('From next door').first().waitFor();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
+    await page.getByText(/The flight of today is deleted/).waitFor();
+    await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('link', { name: /against From next door/ }).waitFor();
+    await close();
+  });
+
+  it('can be open: names on the sheet, and its scores count among the best cups', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/taste/flight/');
+    await page.getByRole('radio', { name: 'Rank and score them' }).click();
+    await page.getByRole('radio', { name: 'open, by name' }).click();
+    await page.getByLabel('Who tastes').fill('Ada');
+    await page.getByLabel('Rounds each').fill('1');
+    await page.getByRole('button', { name: 'Set out the cups' }).click();
+    await page.getByRole('button', { name: 'I am Ada' }).click();
+    for (const slider of await page.getByRole('slider').all()) {
+      await slider.focus();
+      await page.keyboard.press('ArrowRight');
+      for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowRight');
+    }
+    await page.getByRole('button', { name: 'Keep my sheet' }).click();
+    await page.getByText('what one knows, one tastes').waitFor();
+    await page.goto('/taste/');
+    await page.getByText('10.0 of 10').first().waitFor();
+    await close();
+  });
+});
+
+describe('a cup', () => {
+  it('has its taster, can be put right and deleted, each with undo', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/taste/sheet/');
+    await page.getByLabel('Overall').focus();
+    await page.keyboard.press('7');
+    await page.getByLabel('Who tasted').fill('Bo');
+    await page.getByRole('button', { name: 'Keep this cup' }).click();
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'Bo' })
+      .getByRole('link', { name: 'Change the cup' })
+      .first()
+      .click();
+    assert.equal(await page.getByLabel('Who tasted').inputValue(), 'Bo');
+    await page.getByLabel('Overall').focus();
+    await page.keyboard.press('3');
+    await page.getByLabel('In your own words').fill('papery');
+    await page.getByRole('button', { name: 'Keep this cup' }).click();
+    await page.getByText(/3 of 10.*today · Bo · papery/).waitFor();
+    await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+    await page.getByText(/7 of 10.*today · Bo/).waitFor();
     await close();
   });
 });

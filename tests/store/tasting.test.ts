@@ -5,19 +5,11 @@ import { describe, it } from 'node:test';
 import type { Id } from '@/core/ids';
 import { pullsOf } from '@/core/roast';
 import type { Contender } from '@/core/taste';
+import { abortFlight, answerTrial, keyForPourer, keyOfEnded, startFlight } from '@/store/flights';
 import { lotStock, removeLot } from '@/store/larder';
 import { shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
-import {
-  abortFlight,
-  addCup,
-  answerTrial,
-  bestOfLot,
-  keyForPourer,
-  keyOfEnded,
-  lastBrew,
-  startFlight,
-} from '@/store/tasting';
+import { addCup, bestOfLot, lastBrew } from '@/store/tasting';
 import { undoChange } from '@/store/undo';
 import { entry } from '../core/build.ts';
 import { on, pullIdOf, smallHousehold } from './household.ts';

@@ -10,11 +10,6 @@ export const WATER_C = { least: 92, most: 96 } as const;
 export const STEEP_S = 240;
 export const CUP_ML = 150;
 
-/** The dose for some mugs. Throws RangeError unless all are above zero. */
-export function doseForMugs(mugs: number, mugMl: number, gramsPerLitre: number): Dose {
-  return doseForWater(mugs * mugMl, gramsPerLitre);
-}
-
 /** The dose for some water, grams to a tenth. Throws RangeError unless both are above zero. */
 export function doseForWater(waterMl: number, gramsPerLitre: number): Dose {
   if (!(waterMl > 0)) throw new RangeError(`waterMl must be above 0 ml, got ${waterMl} ml`);

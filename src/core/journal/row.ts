@@ -35,6 +35,8 @@ export function journalRow(
   lot: Lot | undefined,
   gear: Gear | undefined,
   cups: readonly Cup[],
+  /** Overall scores, of these cups and of flights. */
+  scores: readonly number[],
 ): JournalRow {
   const live = liveEntries(roast.entries);
   const { firstCrack, pull } = milestonesOf(live);
@@ -51,7 +53,7 @@ export function journalRow(
     method: gear?.method,
     shade: finalShade(roast) ?? meantShade(roast),
     stars: roast.stars,
-    overall: mean(cups, ({ sheet }) => sheet.overall),
+    overall: mean(scores),
     firstCrackS: firstCrack,
     pullS: pull,
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),

@@ -1,4 +1,4 @@
-import type { Cup } from './cup.ts';
+import type { ScoredCup } from './scored.ts';
 
 /** How a roast was liked, over all its cups: the mean of their overall scores. */
 export interface RoastLiking {
@@ -7,12 +7,10 @@ export interface RoastLiking {
   readonly cups: number;
 }
 
-/** The roasts with the best cups, best first; a roast without an overall score is left out. */
-export function bestRoasts(cups: readonly Cup[], most: number): RoastLiking[] {
+/** The roasts with the best cups, best first. */
+export function bestRoasts(cups: readonly ScoredCup[], most: number): RoastLiking[] {
   const byRoast = new Map<string, number[]>();
-  for (const { roastId, sheet } of cups)
-    if (roastId !== undefined && sheet.overall !== undefined)
-      byRoast.set(roastId, [...(byRoast.get(roastId) ?? []), sheet.overall]);
+  for (const { roastId, overall } of cups) byRoast.set(roastId, [...(byRoast.get(roastId) ?? []), overall]);
   return [...byRoast]
     .map(([roastId, scores]) => ({
       roastId,

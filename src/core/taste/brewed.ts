@@ -10,9 +10,12 @@ export function brewedWords({ how, grams, waterMl }: Brew, weight: (grams: numbe
   return dose === '' ? brewHowNames[how] : `${brewHowNames[how]}, ${dose}`;
 }
 
-/** Grams of coffee a litre of water; undefined where one of them is not known, and for espresso, which has rules of its own. */
+/** These have a strength of their own, which is not the cup's. */
+const STRONG: readonly Brew['how'][] = ['espresso', 'concentrate', 'coldBrew'];
+
+/** Grams of coffee a litre of water; undefined where one of them is not known, and for what is strong by its nature. */
 export function gramsPerLitre({ how, grams, waterMl }: Brew): number | undefined {
-  return how === 'espresso' || grams === undefined || waterMl === undefined ? undefined : (grams * 1000) / waterMl;
+  return STRONG.includes(how) || grams === undefined || waterMl === undefined ? undefined : (grams * 1000) / waterMl;
 }
 
 /** What to know of the brewing before the roast is blamed: the cup that was furthest from the usual 50 to 70 g a litre. Source: handbook, section 9. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { brewHows, flightQuestions, sheetLines } from './tasteKinds.ts';
+import { brewHows, flightManners, flightQuestions, sheetLines } from './tasteKinds.ts';
 
 const half = z.number().min(0).max(10).multipleOf(0.5);
 const at = z.iso.datetime();
@@ -61,6 +61,10 @@ const trial = z.strictObject({
   picked: code.optional(),
   /** Overall scores by code, for rank and score. */
   scores: z.record(code, half).optional(),
+  /** Its slip was used and is put away until the end. */
+  poured: z.literal(true).optional(),
+  /** For one who tastes alone: how many cups of which contender stand there. */
+  pours: z.array(z.int().min(0).max(5)).min(2).max(6).optional(),
 });
 export type Trial = z.infer<typeof trial>;
 
@@ -74,6 +78,8 @@ export const flightSchema = z.strictObject({
   /** All sheets are in, or it was ended before; then the key is shown. */
   endedAt: at.optional(),
   aborted: z.literal(true).optional(),
+  /** How it is tasted; with codes and somebody who pours when absent. */
+  manner: z.enum(flightManners).optional(),
 });
 export type Flight = z.infer<typeof flightSchema>;
 

@@ -2,41 +2,53 @@ import type { Random } from '../chance/index.ts';
 import type { Id } from '../ids/index.ts';
 import { drawCodes, shuffled } from './codes.ts';
 import type { Contender, Flight, FlightKey } from './cup.ts';
-import type { FlightQuestion } from './tasteKinds.ts';
+import type { FlightManner, FlightQuestion } from './tasteKinds.ts';
 import { preferenceVerdict, rankMeans, triangleVerdict, type Verdict } from './verdict.ts';
 
-/** A flight with its key, before anybody tastes. Codes never repeat inside a flight; which is which is drawn for each trial. */
-export function createFlight(
-  asked: {
-    readonly id: Id<'flight'>;
-    readonly question: FlightQuestion;
-    readonly contenders: readonly Contender[];
-    /** One trial each, in order; a name may come more than once. */
-    readonly tasters: readonly string[];
-    readonly createdAt: string;
-  },
-  random: Random,
-): { readonly flight: Flight; readonly key: FlightKey } {
-  const { question, contenders, tasters } = asked;
+/** What a flight is set up from. */
+export interface FlightAsked {
+  readonly id: Id<'flight'>;
+  readonly question: FlightQuestion;
+  readonly contenders: readonly Contender[];
+  /** One trial each, in order; a name may come more than once. */
+  readonly tasters: readonly string[];
+  readonly createdAt: string;
+  readonly manner?: FlightManner;
+}
+
+/**
+ * A flight with its key, before anybody tastes. Codes never repeat inside a flight; which is which is drawn for each trial.
+ * Who tastes alone has an empty key until the end: the hand that shuffles the cups draws it, and `liftedKey` reads it off them.
+ */
+export function createFlight(asked: FlightAsked, random: Random): { readonly flight: Flight; readonly key: FlightKey } {
+  const { id, question, contenders, tasters, createdAt, manner } = asked;
   if (contenders.length < 2 || contenders.length > 6)
     throw new RangeError(`contenders must be 2 to 6 cups, got ${contenders.length}`);
   if (question !== 'rank' && contenders.length !== 2)
     throw new RangeError(`contenders must be 2 cups for ${question}, got ${contenders.length}`);
-  const keys = drawKeys(question, contenders.length, tasters.length, new Set(), random);
-  return {
-    flight: {
-      id: asked.id,
-      question,
-      contenders: [...contenders],
-      trials: trialsOf(tasters, keys),
-      createdAt: asked.createdAt,
-    },
-    key: { id: asked.id, trials: keys },
+  if (manner === 'open' && question === 'triangle')
+    throw new RangeError('a triangle needs codes: who knows the names has nothing to find');
+  const bare: Flight = {
+    id,
+    question,
+    contenders: [...contenders],
+    trials: [],
+    createdAt,
+    ...(manner && manner !== 'poured' ? { manner } : {}),
   };
+  const { trials, keys } = drawSheets(bare, tasters, random);
+  return { flight: { ...bare, trials }, key: { id, trials: keys } };
 }
 
 /** The most sheets that one flight has. */
 export const MOST_SHEETS = 60;
+
+/** As few sheets as can show something, and for scores a mean of some worth. */
+export function leastSheets(question: FlightQuestion): number {
+  if (question === 'rank') return 3;
+  // One slip among the sheets must be allowed for in a triangle; a preference shows when six of six agree.
+  return question === 'triangle' ? 5 : 6;
+}
 
 /**
  * One more round of sheets for everybody who tastes, with codes that the flight has not had. Throws RangeError for a
@@ -51,35 +63,70 @@ export function withRound(
   if (flight.endedAt !== undefined) throw new RangeError('a flight that has ended takes no more sheets');
   if (flight.trials.length + tasters.length > MOST_SHEETS)
     throw new RangeError(`trials must be ${MOST_SHEETS} at the most, got ${flight.trials.length + tasters.length}`);
-  const used = new Set(flight.trials.flatMap(({ codes }) => codes));
-  const keys = drawKeys(flight.question, flight.contenders.length, tasters.length, used, random);
+  const { trials, keys } = drawSheets(flight, tasters, random);
   return {
-    flight: { ...flight, trials: [...flight.trials, ...trialsOf(tasters, keys)] },
+    flight: { ...flight, trials: [...flight.trials, ...trials] },
     key: { ...key, trials: [...key.trials, ...keys] },
   };
 }
 
-/** Which code is which cup, for so many sheets; no code comes twice, nor one of those `used`. */
-function drawKeys(
-  question: FlightQuestion,
-  contenders: number,
-  sheets: number,
-  used: ReadonlySet<string>,
+/** New codes for the sheets that are not in yet, since their slips were lost or seen; what was tasted stays. */
+export function drawnAnew(
+  flight: Flight,
+  key: FlightKey,
   random: Random,
-): Record<string, number>[] {
-  const each = question === 'triangle' ? 3 : contenders;
-  const codes = drawCodes(used.size + each * sheets, random).filter((code) => !used.has(code));
-  return Array.from({ length: sheets }, (_, i) => {
+): { readonly flight: Flight; readonly key: FlightKey } {
+  if (flight.endedAt !== undefined) throw new RangeError('a flight that has ended takes no more sheets');
+  const open = flight.trials.flatMap(({ answeredAt }, i) => (answeredAt === undefined ? [i] : []));
+  const { trials, keys } = drawSheets(
+    flight,
+    open.map((i) => flight.trials[i]?.taster ?? ''),
+    random,
+  );
+  const put = <T>(into: readonly T[], from: readonly T[]) =>
+    into.map((each, i) => (open.includes(i) ? (from[open.indexOf(i)] as T) : each));
+  return {
+    flight: { ...flight, trials: put(flight.trials, trials) },
+    key: { ...key, trials: put(key.trials, keys) },
+  };
+}
+
+/** Sheets for these tasters and which code is which cup; no code comes twice in a flight. */
+function drawSheets(flight: Flight, tasters: readonly string[], random: Random) {
+  const { question, contenders, manner } = flight;
+  const used = new Set(flight.trials.flatMap(({ codes }) => codes));
+  const each = question === 'triangle' ? 3 : contenders.length;
+  const codes = drawCodes(used.size + each * tasters.length, random).filter((code) => !used.has(code));
+  const keys = tasters.map((_, i) => {
     const odd = Math.floor(random() * 2);
-    const cups = question === 'triangle' ? [odd, 1 - odd, 1 - odd] : Array.from({ length: contenders }, (__, at) => at);
+    const cups =
+      question === 'triangle' ? [odd, 1 - odd, 1 - odd] : Array.from({ length: contenders.length }, (__, at) => at);
     const mine = codes.slice(i * each, (i + 1) * each);
     return Object.fromEntries(shuffled(cups, random).map((cup, at) => [mine[at] as string, cup]));
   });
+  // Codes sorted by number, so that the order on the sheet says nothing.
+  const trials = tasters.map((taster, i) => {
+    const key = keys[i] ?? {};
+    const pours = Object.values(key).sort();
+    return { taster, codes: Object.keys(key).sort(), ...(manner === 'alone' ? { pours } : {}) };
+  });
+  return { trials, keys: manner === 'alone' ? keys.map(() => ({})) : keys };
 }
 
-/** Sheets with their codes sorted by number, so that the order on the sheet says nothing. */
-function trialsOf(tasters: readonly string[], keys: readonly Record<string, number>[]): Flight['trials'] {
-  return tasters.map((taster, i) => ({ taster, codes: Object.keys(keys[i] ?? {}).sort() }));
+/**
+ * The key that somebody who tasted alone reads off the cups: for each sheet, which cup stood on which code. Throws
+ * RangeError where the cups of an answered sheet are not those that were poured; sheets that are not in need none.
+ */
+export function liftedKey(flight: Flight, lifted: readonly Readonly<Record<string, number>>[]): FlightKey {
+  const trials = flight.trials.map((trial, i) => {
+    if (trial.answeredAt === undefined) return {};
+    const its = lifted[i] ?? {};
+    const cups = trial.codes.flatMap((code) => its[code] ?? []).sort();
+    if (cups.join() !== trial.pours?.join())
+      throw new RangeError(`lifted[${i}] must hold the cups ${trial.pours?.join()}, got ${cups.join()}`);
+    return Object.fromEntries(trial.codes.map((code) => [code, its[code] as number]));
+  });
+  return { id: flight.id, trials };
 }
 
 /** Trials that are answered. */

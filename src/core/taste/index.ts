@@ -22,15 +22,30 @@ export {
   type Sheet,
   type Trial,
 } from './cup.ts';
-export { answered, createFlight, type FlightResult, flightResult, MOST_SHEETS, withRound } from './flight.ts';
+export {
+  answered,
+  createFlight,
+  drawnAnew,
+  type FlightAsked,
+  type FlightResult,
+  flightResult,
+  leastSheets,
+  liftedKey,
+  MOST_SHEETS,
+  withRound,
+} from './flight.ts';
 export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
+export { type ScoredCup, scoredInFlight } from './scored.ts';
 export {
   type BrewHow,
   brewHowNames,
   brewHows,
+  type FlightManner,
   type FlightQuestion,
+  flightManners,
   flightQuestions,
   lineNames,
+  mannerNames,
   questionNames,
   type SheetLine,
   sheetLines,

@@ -40,12 +40,23 @@ export const questionNames = {
   rank: 'Rank and score them',
 } as const satisfies Record<FlightQuestion, string>;
 
+/** Who knows what while a flight is tasted. On users' disks: never rename one alone. */
+export const flightManners = ['poured', 'alone', 'open'] as const;
+export type FlightManner = (typeof flightManners)[number];
+export const mannerNames = {
+  poured: 'blind, somebody else pours',
+  alone: 'blind, alone',
+  open: 'open, by name',
+} as const satisfies Record<FlightManner, string>;
+
 /** How a cup is brewed. On users' disks: never rename one alone. */
-export const brewHows = ['immersion', 'filter', 'espresso', 'other'] as const;
+export const brewHows = ['immersion', 'filter', 'espresso', 'concentrate', 'coldBrew', 'other'] as const;
 export type BrewHow = (typeof brewHows)[number];
 export const brewHowNames = {
   immersion: 'by immersion',
   filter: 'through a filter',
   espresso: 'as espresso',
+  concentrate: 'as a concentrate, thinned',
+  coldBrew: 'as cold brew',
   other: 'another way',
 } as const satisfies Record<BrewHow, string>;

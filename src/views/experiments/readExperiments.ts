@@ -10,8 +10,8 @@ import type { Flight } from '@/core/taste';
 import { flightResult } from '@/core/taste';
 import type { GanderDatabase } from '@/store/database';
 import { allExperiments } from '@/store/experiments';
+import { keyOfEnded } from '@/store/flights';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
-import { keyOfEnded } from '@/store/tasting';
 
 /** An experiment with everything its answer rests on. */
 export interface ExperimentNow {

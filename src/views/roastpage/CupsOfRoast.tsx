@@ -1,9 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { brewedWords, type Flight, flightResult } from '@/core/taste';
 import { database } from '@/store/current';
+import { keyOfEnded } from '@/store/flights';
 import { say } from '@/store/notices';
 import { type JarNow, jarsOf } from '@/store/shelf';
-import { keyOfEnded, removeCup } from '@/store/tasting';
+import { removeCup } from '@/store/tasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { jarHref, jarStateWords } from '@/ui/jarWords';
@@ -52,12 +53,20 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
                 partWords(cup.pullId, data.jars, words.shade),
                 dayWords(cup.at),
                 cup.brew && brewedWords(cup.brew, words.measured),
+                cup.taster,
                 cup.words.join(', '),
                 cup.note,
               ]
                 .filter(Boolean)
                 .join(' · ')}
             </span>{' '}
+            <a
+              className="decoration-line inline-flex min-h-11 items-center font-bold underline decoration-2 underline-offset-4"
+              aria-label={`Change the cup of ${dayWords(cup.at)}`}
+              href={`/taste/sheet/?cup=${encodeURIComponent(cup.id)}`}
+            >
+              Change
+            </a>
             <Button
               variant="quiet"
               aria-label={`Delete the cup of ${dayWords(cup.at)}`}
@@ -73,7 +82,7 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
               className="font-bold underline underline-offset-4"
               href={`/taste/flight/?id=${encodeURIComponent(flight.id)}`}
             >
-              Blind flight, {dayWords(flight.createdAt)}
+              {flight.manner === 'open' ? 'Open flight' : 'Blind flight'}, {dayWords(flight.createdAt)}
             </a>{' '}
             {sentence}
           </li>

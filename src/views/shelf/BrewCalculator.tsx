@@ -1,77 +1,115 @@
 import { useState } from 'react';
-import { CUP_ML, doseForMugs, doseForWater, STEEP_S, WATER_C } from '@/core/brew';
-import { parseNumber } from '@/core/units';
+import { type BrewPlan, type BrewWay, brewWayNames, brewWays, drinkMlFrom, judgingMl, planBrew } from '@/core/brew';
+import { fateOf } from '@/core/shelf';
+import { formatSpan, parseNumber } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, type JarNow } from '@/store/shelf';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 
-/** Mugs or water to dose, and what that takes off the jar. */
+type Measure = 'mugs' | 'ml' | 'all';
+
+const hints = {
+  cup: 'By pour or by immersion, as you like it.',
+  judging: 'By immersion: grounds and water together, stirred once, four minutes; it hides slips of pouring.',
+  concentrate: 'Brewed strong in half the water; the rest thins it, hot, cold or as milk.',
+  coldBrew:
+    'Ground coarse, in cold water, in the refrigerator, then through a filter. It takes the edge off a batch that came out sharp or dark.',
+} as const satisfies Record<BrewWay, string>;
+
+/** A way to brew and how much of it, and what that takes off the jar. */
 export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
   const { mugMl, gramsPerLitre } = useHousehold();
   const words = useWords();
+  const failed = fateOf(jar.row.events) === 'coldBrew';
+  const [way, setWay] = useState<BrewWay>(failed ? 'coldBrew' : 'cup');
   const [text, setText] = useState('2');
-  const [unit, setUnit] = useState<'mugs' | 'ml' | 'cup'>('mugs');
+  const [measure, setMeasure] = useState<Measure>(failed ? 'all' : 'mugs');
   const parsed = parseNumber(text, '2');
-  const amount = unit === 'cup' ? 1 : parsed.ok && parsed.value > 0 && parsed.value < 20_000 ? parsed.value : undefined;
-  const dose =
-    amount === undefined
-      ? undefined
-      : unit === 'mugs'
-        ? doseForMugs(amount, mugMl, gramsPerLitre)
-        : doseForWater(unit === 'cup' ? CUP_ML : amount, gramsPerLitre);
-  const brew = async () => {
-    if (!dose) return;
+  const amount = parsed.ok && parsed.value > 0 && parsed.value < 20_000 ? parsed.value : undefined;
+  const drinkMl = {
+    mugs: amount && amount * mugMl,
+    ml: amount,
+    all: jar.leftGrams >= 1 ? drinkMlFrom(way, jar.leftGrams, gramsPerLitre) : undefined,
+  }[measure];
+  const plan = drinkMl === undefined ? undefined : planBrew(way, drinkMl, gramsPerLitre);
+  const brew = async ({ grams }: BrewPlan) => {
     const at = new Date().toISOString();
+    const used = Math.min(grams, measure === 'all' ? jar.leftGrams : grams);
     say({
-      text: `${words.weight(dose.grams)} are off the jar.`,
-      undo: await addJarEvent(database(), jar.row, { kind: 'use', at, grams: dose.grams }),
+      text: `${words.weight(used)} are off the jar.`,
+      undo: await addJarEvent(database(), jar.row, { kind: 'use', at, grams: used }),
     });
+  };
+  const pick = (next: BrewWay) => {
+    setWay(next);
+    if (next === 'judging') {
+      setMeasure('ml');
+      setText(String(judgingMl));
+    }
   };
   return (
     <section className="border-ink border-t-2 pt-3">
-      <h2 className="mb-1 text-xl">
+      <h2 className="mb-1 text-xl leading-relaxed">
         Brew{' '}
-        {unit !== 'cup' && (
+        {measure !== 'all' && (
           <input
             aria-label="Amount"
             inputMode="decimal"
-            className="choice w-[3ch] text-center"
+            className="choice w-[4ch] text-center"
             value={text}
             onChange={(event) => setText(event.target.value)}
           />
         )}{' '}
-        <select
-          aria-label="Measure"
-          className="choice"
-          value={unit}
-          onChange={(event) => setUnit(event.target.value as typeof unit)}
-        >
-          <option value="mugs">mugs</option>
-          <option value="ml">ml of water</option>
-          <option value="cup">one tasting cup</option>
-        </select>
+        <Choice<Measure>
+          label="Measure"
+          value={measure}
+          options={[
+            ['mugs', 'mugs'],
+            ['ml', 'ml'],
+            ['all', 'all that is left'],
+          ]}
+          onPick={setMeasure}
+        />{' '}
+        <Choice<BrewWay>
+          label="Way to brew"
+          value={way}
+          options={brewWays.map((each) => [each, brewWayNames[each]])}
+          onPick={pick}
+          then="."
+        />
       </h2>
-      {dose ? (
+      {plan ? (
         <>
           <p>
-            <b className="text-2xl">{words.weight(dose.grams)}</b> for {Math.round(dose.waterMl)} ml,{' '}
-            {words.temperature(WATER_C.least)} to {words.temperature(WATER_C.most)}, {STEEP_S / 60} minutes.
+            <b className="text-2xl">{words.weight(plan.grams)}</b> {planWords(plan, words.temperature)}
           </p>
-          {dose.grams > jar.leftGrams && <p className="text-danger">More than the jar holds; it will show as empty.</p>}
-          <Button className="mt-2" onClick={() => void brew()}>
+          {measure !== 'all' && plan.grams > jar.leftGrams && (
+            <p className="text-danger">More than the jar holds; it will show as empty.</p>
+          )}
+          <Button className="mt-2" onClick={() => void brew(plan)}>
             Take it off the jar
           </Button>
         </>
       ) : (
         <p role="alert" className="text-danger">
-          Write how many, such as 2.
+          {measure === 'all' ? 'The jar is empty.' : 'Write how many, such as 2.'}
         </p>
       )}
-      <p className="text-husk mt-2 text-[0.95rem]">
-        Judge a roast by immersion: grounds and water together, four minutes; it hides slips of pouring.
-      </p>
+      <p className="text-husk mt-2 text-[0.95rem]">{hints[way]}</p>
     </section>
   );
+}
+
+/** “for 300 ml, 92 to 96 °C, 4 min” */
+function planWords({ waterMl, thinMl, waterC, steepS }: BrewPlan, temperature: (celsius: number) => string): string {
+  const time =
+    steepS.least === steepS.most
+      ? formatSpan(steepS.least)
+      : `${formatSpan(steepS.least)} to ${formatSpan(steepS.most)}`;
+  const warm = waterC ? `${temperature(waterC.least)} to ${temperature(waterC.most)}` : 'cold';
+  const thin = thinMl > 0 ? `; then ${Math.round(thinMl)} ml more to thin it` : '';
+  return `in ${Math.round(waterMl)} ml of water, ${warm}, ${time}${thin}.`;
 }

@@ -113,7 +113,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
       </p>
       <div className="mt-8 grid gap-x-12 gap-y-8 md:grid-cols-2">
         <WhatHappened jar={jar} />
-        <BrewCalculator jar={jar} />
+        <BrewCalculator key={fate} jar={jar} />
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-xl">How it is closed</h2>
           <Segmented
@@ -171,7 +171,10 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
             options={fates.map((value) => ({ value, name: fateNames[value] }))}
             onChange={(value) => void log({ kind: 'fate', at, fate: value }, `The batch is ${fateNames[value]}.`)}
           />
-          <p className="text-husk mt-2">A batch thrown away counts in what your coffee costs.</p>
+          <p className="text-husk mt-2">
+            A batch thrown away counts in what your coffee costs. One that came out sharp or dark often makes a fine
+            cold brew: keep it for that, and the dose and hours stand above.
+          </p>
         </section>
       </div>
     </article>

@@ -1,8 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { answered, type Flight, type FlightKey, flightResult, questionNames } from '@/core/taste';
+import { answered, type Flight, type FlightKey, flightResult, mannerNames, questionNames } from '@/core/taste';
 import { database } from '@/store/current';
-import { LinkButton } from '@/ui/Button';
+import { removeFlight } from '@/store/flights';
+import { say } from '@/store/notices';
+import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
+import { NamesPutRight } from './NamesPutRight';
 
 /** The answer, once all sheets are in or the flight was ended: the sentence first, then who picked what. */
 export function FlightResultView({ flight, flightKey }: { readonly flight: Flight; readonly flightKey: FlightKey }) {
@@ -14,12 +17,20 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
         .first(),
     [flight.id],
   );
+  const remove = async () => {
+    say({
+      text: `The flight of ${dayWords(flight.createdAt)} is deleted.`,
+      undo: await removeFlight(database(), flight),
+    });
+    location.assign('/taste/');
+  };
   const best = [...means].sort((a, b) => b.score - a.score)[0];
   const name = (cup: number | undefined) => flight.contenders[cup ?? -1]?.name ?? '';
   return (
     <section className="max-w-4xl pt-7">
       <p className="text-husk">
         {questionNames[flight.question]} {dayWords(flight.createdAt)}
+        {flight.manner && `, ${mannerNames[flight.manner]}`}
         {flight.aborted && `, ended with ${answered(flight)} of ${flight.trials.length} sheets`}
       </p>
       <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">
@@ -28,6 +39,11 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
             ? `${name(means.indexOf(best))} scored highest, ${best.score.toFixed(1)} of 10 on average.`
             : 'No sheet is in yet.')}
       </h1>
+      {flight.manner === 'open' && (
+        <p className="text-husk mt-2">
+          Everybody knew the names: what one knows, one tastes. Only a blind flight shows it.
+        </p>
+      )}
       <ul className="mt-4 space-y-1 text-lg">
         {flight.contenders.map((contender, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: contenders are told apart by their place
@@ -67,6 +83,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
           </li>
         ))}
       </ol>
+      <NamesPutRight flight={flight} />
       <div className="mt-6 flex flex-wrap gap-3">
         {question && !question.outcome && (
           <LinkButton href="/journal/experiments/" variant="next">
@@ -76,6 +93,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
         <LinkButton href="/taste/" variant={question && !question.outcome ? 'plain' : 'next'}>
           To tasting
         </LinkButton>
+        <Button onClick={() => void remove()}>Delete</Button>
       </div>
     </section>
   );

@@ -2,18 +2,22 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import {
   type Contender,
+  type FlightManner,
   type FlightQuestion,
   fewestRight,
+  flightManners,
   flightQuestions,
+  leastSheets,
   MOST_SHEETS,
+  mannerNames,
   preferencePower,
   questionNames,
   trianglePower,
 } from '@/core/taste';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
+import { startFlight } from '@/store/flights';
 import { type JarNow, jarsOnShelf } from '@/store/shelf';
-import { startFlight } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { jarTitle } from '@/ui/jarWords';
@@ -43,7 +47,8 @@ export function FlightSetUp() {
   const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
   const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
   const [tasters, setTasters] = useState('');
-  const [rounds, setRounds] = useState(3);
+  const [manner, setManner] = useState<FlightManner>('poured');
+  const [wantedRounds, setRounds] = useState<number>();
   const [error, setError] = useState('');
   if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
   const { jars, pair, parts } = data;
@@ -52,7 +57,10 @@ export function FlightSetUp() {
     .split(/[,;\n]/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
+  const rounds = wantedRounds ?? Math.ceil(leastSheets(question) / Math.max(1, names.length));
   const sheets = Math.max(1, names.length) * rounds;
+  const manners = flightManners.filter((each) => each !== 'open' || question !== 'triangle');
+  const how = manners.includes(manner) ? manner : 'poured';
   const count = question === 'rank' ? cups.length : 2;
   const shown = cups
     .slice(0, count)
@@ -66,25 +74,35 @@ export function FlightSetUp() {
     if (contenders.some(({ name }) => name === '')) return setError('Give the other coffee a name.');
     const same = new Set(shown.map(({ pick, name }) => (pick === OTHER ? name.trim() : pick))).size < shown.length;
     if (same) return setError('A flight needs different cups. Choose another one, or other coffee with a name.');
+    if (how === 'alone' && names.length > 1) return setError('Alone means one: leave one name, or let somebody pour.');
     if (names.length === 0) return setError('Who tastes? Write a name, or several with commas between them.');
     if (sheets > MOST_SHEETS) return setError(`${MOST_SHEETS} sheets are the most. Take fewer rounds.`);
     // Round by round, so that nobody tastes twice in a row where there are several.
     const order = Array.from({ length: rounds }, () => names).flat();
-    const id = await startFlight(database(), { question, contenders, tasters: order });
+    const id = await startFlight(database(), { question, contenders, tasters: order, manner: how });
     if (pair) await editExperiment(database(), pair.experiment, { flightId: id });
-    location.assign(`/taste/flight/?id=${encodeURIComponent(id)}&pour`);
+    location.assign(`/taste/flight/?id=${encodeURIComponent(id)}${how === 'poured' ? '&pour' : ''}`);
   };
   const set = (index: number, some: Partial<(typeof cups)[number]>) =>
     setCups(cups.map((cup, i) => (i === index ? { ...cup, ...some } : cup)));
   return (
     <section className="max-w-3xl pt-7">
-      <h1 className="mb-5 text-4xl">{pair ? `A blind flight: ${pair.experiment.question}` : 'A blind flight'}</h1>
+      <h1 className="mb-5 text-4xl">{pair ? `A flight: ${pair.experiment.question}` : 'A flight'}</h1>
       <Segmented
         label="Question"
         value={question}
         options={flightQuestions.map((value) => ({ value, name: questionNames[value] }))}
         onChange={setQuestion}
       />
+      <div className="mt-4">
+        <Segmented
+          label="How it is tasted"
+          value={how}
+          options={manners.map((value) => ({ value, name: mannerNames[value] }))}
+          onChange={setManner}
+        />
+        <p className="text-husk mt-2">{mannerHints[how]}</p>
+      </div>
       <ol className="mt-5 space-y-3">
         {shown.map((cup, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: cups have no identity before they are chosen
@@ -149,11 +167,17 @@ export function FlightSetUp() {
         </p>
       )}
       <Button variant="next" size="large" className="mt-4" onClick={() => void begin()}>
-        Draw the codes
+        {how === 'open' ? 'Set out the cups' : 'Draw the codes'}
       </Button>
     </section>
   );
 }
+
+const mannerHints = {
+  poured: 'Somebody who does not taste, or not yet, pours by slips that nobody else sees.',
+  alone: 'You pour, shuffle the cups with your eyes shut, and look under them at the end. The app cannot know either.',
+  open: 'Names on the table. Good for learning to taste; what one knows, one tastes.',
+} as const satisfies Record<FlightManner, string>;
 
 function powerWords(question: FlightQuestion, sheets: number): string {
   const percent = (share: number) => `${Math.round(share * 100)} %`;

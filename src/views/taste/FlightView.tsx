@@ -1,18 +1,21 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { answered, MOST_SHEETS, questionNames } from '@/core/taste';
+import { answered, MOST_SHEETS, mannerNames, questionNames } from '@/core/taste';
 import { counted } from '@/core/units';
 import { database } from '@/store/current';
-import { abortFlight, addRound, keyOfEnded } from '@/store/tasting';
+import { abortFlight, addRound, drawAnew, keyOfEnded, takeSheetBack } from '@/store/flights';
+import { say } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { NotHere } from '@/ui/NotHere';
+import { AloneSetOut } from './AloneSetOut';
 import { FlightResultView } from './FlightResultView';
 import { FlightSetUp } from './FlightSetUp';
+import { LiftCups } from './LiftCups';
 import { PourerSlips } from './PourerSlips';
 import { TrialSheet } from './TrialSheet';
 
-/** A blind flight from setting it up to its answer. */
+/** A flight from setting it up to its answer. */
 export function FlightView() {
   return (
     <Island>
@@ -40,9 +43,14 @@ function Flight() {
         To tasting
       </NotHere>
     );
-  if (pouring && flight.endedAt === undefined) return <PourerSlips flight={flight} />;
   if (flight.endedAt !== undefined && key) return <FlightResultView flight={flight} flightKey={key} />;
+  const { manner = 'poured' } = flight;
+  const toPour = flight.trials.some((trial) => !trial.poured && trial.answeredAt === undefined);
+  if (pouring && toPour && manner === 'poured') return <PourerSlips flight={flight} />;
+  if (manner === 'alone' && toPour) return <AloneSetOut flight={flight} />;
   const next = flight.trials.findIndex((trial) => trial.answeredAt === undefined);
+  if (manner === 'alone' && (next < 0 || ending))
+    return <LiftCups flight={flight} {...(ending ? { onGoOn: () => setEnding(false) } : {})} />;
   if (ending)
     return (
       <section className="max-w-3xl pt-7">
@@ -58,16 +66,33 @@ function Flight() {
         </div>
       </section>
     );
+  const takeBack = async () =>
+    say({ text: 'The last sheet is taken back; fill it in anew.', undo: await takeSheetBack(database(), flight) });
   return (
     <section className="max-w-3xl pt-7">
       <p className="text-husk">
-        {questionNames[flight.question]} · {answered(flight)} of {flight.trials.length} sheets in
+        {questionNames[flight.question]} · {mannerNames[manner]} · {answered(flight)} of {flight.trials.length} sheets
+        in
       </p>
-      {next >= 0 && <TrialSheet key={next} flight={flight} index={next} />}
+      {next >= 0 && (
+        <TrialSheet key={next} flight={flight} index={next} openKey={manner === 'open' ? key : undefined} />
+      )}
       <div className="mt-10 flex flex-wrap gap-3">
-        <LinkButton href={`/taste/flight/?id=${encodeURIComponent(flight.id)}&pour`} variant="quiet">
-          Slips for whoever pours
-        </LinkButton>
+        {manner === 'poured' && toPour && (
+          <LinkButton href={`/taste/flight/?id=${encodeURIComponent(flight.id)}&pour`} variant="quiet">
+            Slips for whoever pours
+          </LinkButton>
+        )}
+        {manner !== 'open' && !toPour && (
+          <Button variant="quiet" onClick={() => void drawAnew(database(), flight.id)}>
+            Cups mixed up? Draw new codes
+          </Button>
+        )}
+        {answered(flight) > 0 && (
+          <Button variant="quiet" onClick={() => void takeBack()}>
+            Take the last sheet back
+          </Button>
+        )}
         {flight.trials.length < MOST_SHEETS && (
           <Button variant="quiet" onClick={() => void addRound(database(), flight.id)}>
             One more round of sheets

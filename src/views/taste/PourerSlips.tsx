@@ -2,8 +2,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Flight } from '@/core/taste';
 import { database } from '@/store/current';
-import { keyForPourer } from '@/store/tasting';
-import { Button, LinkButton } from '@/ui/Button';
+import { keyForPourer, putSlipsAway } from '@/store/flights';
+import { Button } from '@/ui/Button';
 
 /** For whoever pours: which cup gets which code. Not read before the pourer says that the tasters look away. */
 export function PourerSlips({ flight }: { readonly flight: Flight }) {
@@ -12,7 +12,12 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
     async () => (shown ? await keyForPourer(database(), flight.id) : undefined),
     [shown, flight.id],
   );
-  const taste = `/taste/flight/?id=${encodeURIComponent(flight.id)}`;
+  const taste = async () => {
+    await putSlipsAway(database(), flight);
+    // Not a step of the history: Back must not lead here again.
+    location.replace(`/taste/flight/?id=${encodeURIComponent(flight.id)}`);
+  };
+  const slips = flight.trials.flatMap((trial, i) => (trial.poured || trial.answeredAt ? [] : [{ trial, i }]));
   return (
     <section className="max-w-3xl pt-7">
       <h1 className="text-4xl">For whoever pours.</h1>
@@ -26,16 +31,12 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
             <Button variant="next" size="large" onClick={() => setShown(true)}>
               I pour: show the slips
             </Button>
-            <LinkButton href={taste} size="large">
-              It is poured: taste
-            </LinkButton>
           </div>
         </>
       ) : (
         <>
           <ol className="mt-5 grid gap-4 sm:grid-cols-2">
-            {flight.trials.map((trial, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: trials are told apart by their place
+            {slips.map(({ trial, i }) => (
               <li key={i} className="border-ink border-2 p-3">
                 <b>
                   {i + 1}. {trial.taster}
@@ -51,11 +52,15 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
               </li>
             ))}
           </ol>
-          <div className="no-print mt-5 flex flex-wrap gap-3">
+          <p className="text-husk mt-4">
+            Once you go on, the slips are put away until the end, and nobody sees them again. Print them or write the
+            codes down first.
+          </p>
+          <div className="no-print mt-3 flex flex-wrap gap-3">
             <Button onClick={() => print()}>Print the slips</Button>
-            <LinkButton href={taste} variant="next" size="large">
+            <Button variant="next" size="large" onClick={() => void taste()}>
               It is poured: taste
-            </LinkButton>
+            </Button>
           </div>
         </>
       )}

@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { answered, bestRoasts, questionNames } from '@/core/taste';
 import { database } from '@/store/current';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
+import { scoredCups } from '@/store/scoredCups';
 import { LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { Island } from '@/ui/Island';
@@ -24,24 +25,22 @@ function Tasting() {
   const words = useWords();
   const data = useLiveQuery(async () => {
     const db = database();
-    const [cups, flights] = await Promise.all([
+    const [cups, flights, scored] = await Promise.all([
       db.cups.orderBy('at').reverse().toArray(),
       db.flights.orderBy('createdAt').reverse().toArray(),
+      scoredCups(db),
     ]);
-    const ids = new Set([
-      ...cups.slice(0, SHOWN).map(({ roastId }) => roastId),
-      ...bestRoasts(cups, 3).map(({ roastId }) => roastId),
-    ]);
+    const best = bestRoasts(scored, 3);
+    const ids = new Set([...cups.slice(0, SHOWN).map(({ roastId }) => roastId), ...best.map(({ roastId }) => roastId)]);
     const named = new Map<string, NamedRoast>();
     for (const id of ids) {
       const found = id && (await getNamedRoast(db, id));
       if (id && found) named.set(id, found);
     }
-    return { cups, flights, named };
+    return { cups, flights, best, named };
   }, []);
   if (!data) return <p className="text-husk py-10">Setting out the cups…</p>;
-  const { cups, flights, named } = data;
-  const best = bestRoasts(cups, 3);
+  const { cups, flights, best, named } = data;
   const open = flights.filter(({ endedAt }) => endedAt === undefined);
   return (
     <section className="pt-8">
@@ -56,7 +55,7 @@ function Tasting() {
           Taste one cup
         </LinkButton>
         <LinkButton href="/taste/flight/" size="large">
-          Set up a blind flight
+          Set up a flight
         </LinkButton>
       </div>
       <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-2">
@@ -126,7 +125,14 @@ function Tasting() {
                       {[shade, dayWords(cup.at), cup.taster, cup.words.join(', '), cup.note]
                         .filter(Boolean)
                         .join(' · ')}
-                    </span>
+                    </span>{' '}
+                    <a
+                      className="underline underline-offset-4"
+                      aria-label={`Change the cup of ${dayWords(cup.at)}`}
+                      href={`/taste/sheet/?cup=${encodeURIComponent(cup.id)}`}
+                    >
+                      Change
+                    </a>
                   </li>
                 );
               })}
@@ -137,7 +143,7 @@ function Tasting() {
       {cups.length === 0 && flights.length === 0 && (
         <p className="text-husk mt-6 max-w-[65ch]">
           A cup takes under a minute. A blind flight tells whether a change really did something: codes for names, and
-          the answer only when every sheet is in.
+          the answer only when every sheet is in. It can be done alone, too.
         </p>
       )}
     </section>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Flight } from '@/core/taste';
+import type { Flight, FlightKey } from '@/core/taste';
 import { database } from '@/store/current';
+import { answerTrial } from '@/store/flights';
 import { say } from '@/store/notices';
-import { answerTrial } from '@/store/tasting';
 import { Button } from '@/ui/Button';
 import { ScoreLine } from './ScoreLine';
 
@@ -12,13 +12,22 @@ const asks = {
   rank: 'How good is each?',
 } as const;
 
-/** One taster's sheet: codes only. The phone goes from hand to hand. */
-export function TrialSheet({ flight, index }: { readonly flight: Flight; readonly index: number }) {
+interface TrialSheetProps {
+  readonly flight: Flight;
+  readonly index: number;
+  /** Where everybody knows which is which, the names stand there. */
+  readonly openKey: FlightKey | undefined;
+}
+
+/** One taster's sheet: codes only, unless it is tasted openly. The phone goes from hand to hand. */
+export function TrialSheet({ flight, index, openKey }: TrialSheetProps) {
   const trial = flight.trials[index];
+  const alone = flight.manner === 'alone';
   const [ready, setReady] = useState(false);
   const [picked, setPicked] = useState<string>();
   const [scores, setScores] = useState<Readonly<Record<string, number>>>({});
   if (!trial) return null;
+  const nameOf = (code: string) => flight.contenders[openKey?.trials[index]?.[code] ?? -1]?.name ?? code;
   const complete =
     flight.question === 'rank' ? trial.codes.every((code) => scores[code] !== undefined) : picked !== undefined;
   const keep = async () => {
@@ -33,7 +42,8 @@ export function TrialSheet({ flight, index }: { readonly flight: Flight; readonl
           Sheet {index + 1}: {trial.taster}
         </h1>
         <p className="mt-3 text-lg">
-          Hand the phone to {trial.taster}. The cups: {trial.codes.join(', ')}.
+          {alone ? `Set ${index + 1} before you` : `Hand the phone to ${trial.taster}`}. The cups:{' '}
+          {trial.codes.map(nameOf).join(', ')}.
         </p>
         <Button variant="next" size="large" className="mt-5" onClick={() => setReady(true)}>
           I am {trial.taster}
@@ -48,7 +58,7 @@ export function TrialSheet({ flight, index }: { readonly flight: Flight; readonl
           {trial.codes.map((code) => (
             <ScoreLine
               key={code}
-              name={code}
+              name={nameOf(code)}
               large
               value={scores[code]}
               onValue={(score) =>
@@ -68,10 +78,10 @@ export function TrialSheet({ flight, index }: { readonly flight: Flight; readonl
               key={code}
               type="button"
               aria-pressed={picked === code}
-              className="num border-ink aria-pressed:bg-ink aria-pressed:text-chaff min-h-24 min-w-28 flex-1 rounded-2xl border-2 text-3xl font-bold"
+              className={`border-ink aria-pressed:bg-ink aria-pressed:text-chaff min-h-24 min-w-28 flex-1 rounded-2xl border-2 px-3 font-bold ${openKey ? 'text-xl' : 'num text-3xl'}`}
               onClick={() => setPicked(code)}
             >
-              {code}
+              {nameOf(code)}
             </button>
           ))}
         </div>

@@ -197,17 +197,17 @@ describe('a row of the journal', () => {
       { note: 'windy', tags: ['balcony'] },
     );
     const cup = { sheet: { overall: 8 }, words: ['toffee'], note: 'better on day six' } as unknown as Cup;
-    const made = journalRow(roast, { name: 'Old Ferry', origin: 'India' } as Lot, { nickname: 'Crank pot' } as Gear, [
-      cup,
-    ]);
+    const lot = { name: 'Old Ferry', origin: 'India' } as Lot;
+    // One score of the cup's, one of a flight's.
+    const made = journalRow(roast, lot, { nickname: 'Crank pot' } as Gear, [cup], [8, 6]);
     assert.equal(made.lot, 'Old Ferry, India');
-    assert.equal(made.overall, 8);
+    assert.equal(made.overall, 7);
     assert.equal(made.notes, 'windy smells of hay better on day six');
     assert.deepEqual(
       [made.words, made.tags, made.shade, made.pullS, made.lossPercent],
       ['toffee', ['balcony'], 7, 320, 15],
     );
-    const bare = journalRow(roastOf([]), undefined, undefined, []);
+    const bare = journalRow(roastOf([]), undefined, undefined, [], []);
     assert.deepEqual([bare.lot, bare.pullS, bare.lossPercent, bare.shade], ['', undefined, undefined, 4]);
   });
   it('a saved view has a name and a query of known parts', () => {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { doseForMugs, doseForWater, waterForGrams } from '@/core/brew';
+import { doseForWater, drinkMlFrom, planBrew, waterForGrams } from '@/core/brew';
 import {
   bestFromDays,
   effectiveDays,
@@ -84,11 +84,20 @@ describe('what became of a batch', () => {
 
 describe('brewing (handbook, section 9)', () => {
   it('doses by the litre', () => {
-    assert.deepEqual(doseForMugs(2, 240, 60), { waterMl: 480, grams: 28.8 });
+    assert.deepEqual(doseForWater(480, 60), { waterMl: 480, grams: 28.8 });
     assert.equal(doseForWater(150, 60).grams, 9);
     near(waterForGrams(30, 60), 500);
     assert.throws(() => doseForWater(0, 60), { message: 'waterMl must be above 0 ml, got 0 ml' });
     assert.throws(() => waterForGrams(1, 0), { message: 'gramsPerLitre must be above 0 g, got 0 g' });
     assert.throws(() => doseForWater(1, -1), { message: 'gramsPerLitre must be above 0 g, got -1 g' });
+  });
+  it('plans a concentrate in half the water, and cold brew with a third more coffee and hours', () => {
+    const strong = planBrew('concentrate', 480, 60);
+    assert.deepEqual([strong.grams, strong.waterMl, strong.thinMl], [28.8, 240, 240]);
+    const cold = planBrew('coldBrew', 1000, 60);
+    assert.deepEqual([cold.grams, cold.waterC, cold.steepS.least], [80, undefined, 43_200]);
+    near(drinkMlFrom('coldBrew', 80, 60), 1000);
+    near(drinkMlFrom('cup', 28.8, 60), 480);
+    assert.throws(() => planBrew('cup', 0, 60), RangeError);
   });
 });
