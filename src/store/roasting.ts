@@ -22,6 +22,7 @@ export type RoastSetUp = Pick<
   | 'gearHot'
   | 'follows'
   | 'recipeId'
+  | 'guide'
 >;
 
 /** Which batch of which roast day this is. */

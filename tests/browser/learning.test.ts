@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
-import { beansIn, openAt, pass } from './deeds.ts';
+import { formatClock } from '@/core/units';
+import { beansIn, openAt, pass, storedRoasts } from './deeds.ts';
 import { PHONE, type Served, serveApp } from './harness.ts';
 
 let app: Served;
@@ -197,8 +198,40 @@ describe('a recipe', () => {
     await page.getByRole('button', { name: 'Keep it' }).click();
     await page.getByRole('link', { name: 'The recipe “Tea and apricot”' }).click();
     await page.getByRole('heading', { name: 'Tea and apricot' }).waitFor();
+    await page.getByRole('button', { name: 'Change it' }).click();
+    await page.getByLabel('First crack', { exact: true }).fill('0:10');
+    await page.getByRole('button', { name: 'Keep it so' }).click();
+    await page.getByText(/It comes after/).waitFor();
+    await page.getByLabel('First crack', { exact: true }).fill('4:31');
+    await page.getByLabel('Green', { exact: true }).first().fill('90 g');
+    await page.getByRole('button', { name: 'Keep it so' }).click();
+    await page.getByText('The recipe “Tea and apricot” is changed.').waitFor();
+    await page.getByText(/^90 g of/).waitFor();
     await page.getByLabel('Gear for the recipe').selectOption({ label: 'Crank pot' });
-    await page.getByText(/First crack about \d+:\d\d \(\d+:\d\d to \d+:\d\d\)/).waitFor();
+    await page.getByLabel('Green', { exact: true }).fill('5 kg');
+    await page.getByText(/The Crank pot takes \d+ g at most\. Roast it in \d+ batches/).waitFor();
+    await page.getByLabel('Green', { exact: true }).fill('200 g');
+    const told = page.getByText(/First crack about \d+:\d\d \(\d+:\d\d to \d+:\d\d\)/);
+    const [, firstCrack, pull] = /about (\d+:\d\d).*pull about (\d+:\d\d)/.exec(await told.innerText()) ?? [];
+    // The plan and the roast hold the same times.
+    await page.getByRole('link', { name: 'Roast it so' }).click();
+    await page.getByText(`first crack at ${firstCrack}, pull at ${pull}`).waitFor();
+    await beansIn(page);
+    await page.getByText('its ribbon lies pale under yours').waitFor();
+    const id = new URL(page.url()).searchParams.get('id');
+    const carried = (await storedRoasts(page, 'gander-demo')).find((roast) => roast.id === id) as unknown as {
+      guide?: { pull: number };
+    };
+    assert.equal(formatClock(carried?.guide?.pull ?? 0), pull);
+    await page
+      .getByRole('button', { name: /Take back|Undo/ })
+      .first()
+      .click();
+    await page.goto('/journal/recipes/');
+    await page
+      .getByRole('link', { name: /Tea and apricot/ })
+      .first()
+      .click();
     await page.getByRole('link', { name: 'Roast it', exact: true }).click();
     await page.getByText('By the recipe').waitFor();
     await beansIn(page);

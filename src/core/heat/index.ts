@@ -28,6 +28,7 @@ export { awaited } from './tell/marks.ts';
 export { type NextWords, nextWords } from './tell/nextWords.ts';
 export { preheatTarget } from './tell/preheat.ts';
 export { markQuestions } from './tell/questions.ts';
+export { type ControlNow, remedyFor } from './tell/remedy.ts';
 export type { HeatSituation, HeatWords } from './tell/situation.ts';
 export { type Answer, type Deed, gravestFirst, type Level, type Telling } from './tell/telling.ts';
 export { tellingsFor } from './tell/tellings.ts';

@@ -1,3 +1,4 @@
+export { type CarriedRecipe, carryRecipe, isOwnBatch, whatGearTakes } from './carried.ts';
 export { recipeFrom } from './fromRoast.ts';
 export {
   type Closeness,
@@ -8,5 +9,4 @@ export {
   paceParts,
   paceWords,
 } from './pace.ts';
-export { type Recipe, recipeSchema } from './recipe.ts';
-export { type ScaledRecipe, type SimulatedTimes, scaledRecipe } from './scaled.ts';
+export { type Guide, type Recipe, recipeSchema } from './recipe.ts';

@@ -56,9 +56,11 @@ const CLOSE = 0.1;
 
 /** Compares a finished roast with its recipe; undefined where they share no milestone. */
 export function closenessTo(recipe: Recipe, roast: Roast): Closeness | undefined {
-  const pace = paceAgainst(recipe.guide, milestonesOfRoast(roast));
+  // What it was meant to be in this batch and gear, else the recipe's own times.
+  const guide = roast.guide ?? recipe.guide;
+  const pace = paceAgainst(guide, milestonesOfRoast(roast));
   if (pace.length === 0) return undefined;
-  const squares = pace.map(({ milestone, byS }) => (byS / Math.max(30, recipe.guide[milestone] ?? 30)) ** 2);
+  const squares = pace.map(({ milestone, byS }) => (byS / Math.max(30, guide[milestone] ?? 30)) ** 2);
   const off = Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
   const roasted = roastedGrams(roast);
   const shade = finalShade(roast);

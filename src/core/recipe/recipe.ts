@@ -1,9 +1,7 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
+import { guideSchema, plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
-
-const seconds = z.number().min(0).max(86_400);
 
 /** A roast that was good, kept as what to do: it stays when the roast it came from is deleted. */
 export const recipeSchema = z.strictObject({
@@ -17,16 +15,13 @@ export const recipeSchema = z.strictObject({
   pullRule: pullRuleSchema.optional(),
   moves: z.array(plannedMoveSchema).max(20),
   /** When the good roast got where: the guide. Seconds from charge. */
-  guide: z.strictObject({
-    yellow: seconds.optional(),
-    firstCrack: seconds.optional(),
-    firstCrackEnd: seconds.optional(),
-    secondCrack: seconds.optional(),
-    pull: seconds,
-  }),
+  guide: guideSchema,
+  /** Whose it is, where somebody else's roast or recipe was kept: their name for themselves. */
+  by: z.string().trim().min(1).max(60).optional(),
   lossPercent: z.number().min(0).max(60).optional(),
   /** The roast it was made from; its ribbon is the guide as long as it is there. */
   fromRoastId: idSchema('roast').optional(),
   createdAt: z.iso.datetime(),
 });
 export type Recipe = z.infer<typeof recipeSchema>;
+export type Guide = Recipe['guide'];

@@ -5,6 +5,7 @@ export { describeRibbon } from './describeRibbon.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
 export { type HeatWrite, heatWriteId, withHeatWrite } from './heatWrite.ts';
 export {
+  guideSchema,
   type PlannedMove,
   type PlannedPart,
   type PullRule,
@@ -47,6 +48,6 @@ export {
 } from './milestones.ts';
 export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
 export { type Question, questionsAbout } from './questions.ts';
-export { type Ribbon, ribbonOf, type TonePoint, toneAt } from './ribbon.ts';
+export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';
 export { type Stretch, type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

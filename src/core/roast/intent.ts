@@ -43,3 +43,13 @@ export const windNames = {
   breeze: 'a breeze',
   strong: 'a strong wind',
 } as const satisfies Record<Wind, string>;
+
+const atS = z.number().min(0).max(86_400);
+/** When a roast is meant to be where, seconds from charge. */
+export const guideSchema = z.strictObject({
+  yellow: atS.optional(),
+  firstCrack: atS.optional(),
+  firstCrackEnd: atS.optional(),
+  secondCrack: atS.optional(),
+  pull: atS,
+});

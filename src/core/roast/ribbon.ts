@@ -32,6 +32,15 @@ export interface TonePoint {
   readonly tone: number;
 }
 
+/** The ribbon of what a roast was meant to be, from its guide; a roast without one has none. */
+export function ribbonOfGuide({ guide, wantedShade }: Pick<Roast, 'guide' | 'wantedShade'>): Ribbon | undefined {
+  if (!guide) return undefined;
+  const { pull, ...marks } = guide;
+  const bare = ribbonOf({ entries: [], wantedShade }, pull, marks);
+  const anchors = toneAnchors([], guide, guide, wantedShade);
+  return { ...bare, body: [...anchors.filter(({ at }) => at <= pull)], ahead: [], milestones: guide };
+}
+
 /**
  * The ribbon of a roast up to `nowS` while it is under way, else to its pull.
  * `expected` gives milestones that are not reached, so that the body between them has a colour.

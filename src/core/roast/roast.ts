@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
-import { plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
+import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { bites, evennesses, senses, snaps, spotAmounts } from './kinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
@@ -47,5 +47,7 @@ export const roastSchema = z.strictObject({
   tags: z.array(z.string().trim().min(1).max(30)).max(12).optional(),
   /** The recipe it was roasted by. */
   recipeId: idSchema('recipe').optional(),
+  /** When it was meant to be where: the recipe as it was carried to this batch and gear. */
+  guide: guideSchema.optional(),
 });
 export type Roast = z.infer<typeof roastSchema>;

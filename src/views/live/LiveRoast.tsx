@@ -13,9 +13,7 @@ import { NOT_AWAKE } from '@/ui/canStayAwake';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 import { AfterPull } from './AfterPull';
 import { LiveRibbon } from './LiveRibbon';
-import { ColourPanel } from './tray/ColourPanel';
 import { MarksPanel } from './tray/MarksPanel';
-import { MorePanel } from './tray/MorePanel';
 import { MovesPanel } from './tray/MovesPanel';
 import { hasReadingNow, ReadingNow } from './tray/ReadingNow';
 import { ReadingPanel } from './tray/ReadingPanel';
@@ -42,6 +40,8 @@ const Beans = lazy(() => import('./Beans').then((module) => ({ default: module.B
 
 /** Loaded when they are first wanted. */
 const KeysHelp = lazy(() => import('./KeysHelp').then((module) => ({ default: module.KeysHelp })));
+const ColourPanel = lazy(() => import('./tray/ColourPanel').then((module) => ({ default: module.ColourPanel })));
+const MorePanel = lazy(() => import('./tray/MorePanel').then((module) => ({ default: module.MorePanel })));
 const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
 /** A second press within this time pulls; one alone does not. */
@@ -56,7 +56,7 @@ export function LiveRoast(named: NamedRoast) {
   const practice = isPractice();
   const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe?.name);
   const [lacks, setLacks] = useState<readonly string[]>([]);
-  const screen = useScreenTells(named.roast, probe, lacks);
+  const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', probe, lacks);
   const model = useLiveRoast(named, screen);
   const { roast, at, log, controls, underWay } = model;
   const [helpOpen, setHelpOpen] = useState(false);
@@ -217,7 +217,7 @@ export function LiveRoast(named: NamedRoast) {
               </>
             )}
             <Tray tabs={tabs} chosen={shown} onChoose={setTab} due={readingDue ? 'reading' : undefined}>
-              {panels[shown]()}
+              <Suspense fallback={null}>{panels[shown]()}</Suspense>
             </Tray>
           </section>
           {simulated}

@@ -4,6 +4,7 @@ import { knownOrExpected } from '@/core/forecast';
 import { controlsOf, initialValue } from '@/core/gear';
 import {
   awaited,
+  type ControlNow,
   type Deed,
   forecastsAhead,
   gravestFirst,
@@ -23,6 +24,7 @@ import {
   nextMilestone,
   type Roast,
   ribbonOf,
+  ribbonOfGuide,
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
@@ -35,7 +37,7 @@ import { type RoastClock, useRoastClock } from './useRoastClock';
 
 /** What the screen tells besides what the record says: before equals of the record's, and after everything else. */
 interface ScreenTells {
-  readonly tells: (clock: RoastClock) => readonly Telling[];
+  readonly tells: (clock: RoastClock, controls: readonly ControlNow[]) => readonly Telling[];
   readonly lacking: readonly Telling[];
 }
 
@@ -50,7 +52,13 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
   const guide = useGuide(roast);
   const nowS = clock.shownS ?? heatS(roast, Date.now());
   const at = heatNow({ roast, gear, ...known, nowS, words, putOff });
-  const tellings = gravestFirst([...notKept, ...screen.tells(clock), ...tellingsFor(at), ...screen.lacking]);
+  const controls = useSteady(
+    controlsOf(gear ?? { method: 'other' }).map((control) => ({
+      control,
+      value: lastValue(at.live, control.id) ?? initialValue(control),
+    })),
+  );
+  const tellings = gravestFirst([...notKept, ...screen.tells(clock, controls), ...tellingsFor(at), ...screen.lacking]);
   const ahead = forecastsAhead(at);
   const pressedS = () => clock.now() ?? heatS(roast, Date.now());
   const log = useSteadyCallback((draft: EntryDraft, atS: number = pressedS(), source?: 'hand' | 'tap') =>
@@ -58,12 +66,6 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
   );
   const secondEarlyS = at.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
   const crackNow = (atS: number) => kindOfCrack(at.live, at.reached, atS, secondEarlyS);
-  const controls = useSteady(
-    controlsOf(gear ?? { method: 'other' }).map((control) => ({
-      control,
-      value: lastValue(at.live, control.id) ?? initialValue(control),
-    })),
-  );
   return {
     roast,
     clock,
@@ -116,11 +118,16 @@ function useNotKept({ id }: Roast): Telling[] {
   return [{ key: `notKept${count}`, level: 'danger', text }];
 }
 
-/** The ribbon of the roast that is being repeated. */
+/** The ribbon to follow: the recipe's for this batch, else that of the roast that is being repeated. */
 function useGuide(roast: Roast) {
   const earlier = useLiveQuery(
-    async () => (roast.follows ? await database().roasts.get(roast.follows) : undefined),
-    [roast.follows],
+    async () => (roast.follows && !roast.guide ? await database().roasts.get(roast.follows) : undefined),
+    [roast.follows, roast.guide],
   );
-  return useMemo(() => earlier && ribbonOf(earlier), [earlier]);
+  const { guide, wantedShade } = roast;
+  const meant = useSteady(guide);
+  return useMemo(
+    () => ribbonOfGuide({ guide: meant, wantedShade }) ?? (earlier && ribbonOf(earlier)),
+    [earlier, meant, wantedShade],
+  );
 }

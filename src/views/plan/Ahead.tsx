@@ -1,8 +1,8 @@
 import type { Gear } from '@/core/gear';
 import type { RoastDay } from '@/core/plan';
+import { PlannedMoves } from '@/ui/PlannedMoves';
 import { Expected } from './Expected';
 import { PlanCard } from './PlanCard';
-import { PlannedMoves } from './PlannedMoves';
 import { StagedChoice } from './StagedChoice';
 import type { Choices } from './useChoices';
 import { useForeseen } from './useForeseen';

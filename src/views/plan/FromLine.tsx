@@ -1,11 +1,19 @@
 import { changeWords } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
+import type { Guide } from '@/core/recipe';
 import { formatClock } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import type { PlanFrom } from './planFrom';
 
+interface FromLineProps {
+  readonly from: PlanFrom;
+  readonly gear: Gear;
+  /** The recipe's times for this batch and gear; undefined until they are reckoned. */
+  readonly guide: Guide | undefined;
+}
+
 /** Above the sentence: the question this roast is to answer, or the recipe it follows. */
-export function FromLine({ from, gear }: { readonly from: PlanFrom; readonly gear: Gear }) {
+export function FromLine({ from, gear, guide }: FromLineProps) {
   const words = useWords();
   if (from.kind === 'recipe')
     return (
@@ -17,8 +25,9 @@ export function FromLine({ from, gear }: { readonly from: PlanFrom; readonly gea
         >
           {from.recipe.name}
         </a>
-        , which was pulled at {formatClock(from.recipe.guide.pull)}. The roast screen says how far ahead or behind you
-        are.
+        {from.recipe.by && ` of ${from.recipe.by}`}:{' '}
+        {guide ? `${guide.pull === from.recipe.guide.pull ? 'then ' : 'here '}${guideWords(guide)}` : '…'}. The roast
+        screen says how far ahead or behind you are.
       </p>
     );
   const { question, change } = from.experiment;
@@ -32,4 +41,12 @@ export function FromLine({ from, gear }: { readonly from: PlanFrom; readonly gea
       done then; leave it so.
     </p>
   );
+}
+
+/** “first crack at 8:02, pull at 10:31” */
+function guideWords({ firstCrack, pull }: Guide): string {
+  return [
+    ...(firstCrack === undefined ? [] : [`first crack at ${formatClock(firstCrack)}`]),
+    `pull at ${formatClock(pull)}`,
+  ].join(', ');
 }

@@ -16,6 +16,7 @@ import { Since } from './Since';
 import { begin, toDay } from './start';
 import { Understood } from './Understood';
 import { useChoices } from './useChoices';
+import { useGuide } from './useGuide';
 import { usePlanned } from './usePlanned';
 
 /** Loaded after the beans can go in, or when they are first wanted: an old tablet reads scripts slowly. */
@@ -50,6 +51,7 @@ export function Plan(props: PlanProps) {
     props,
   );
   const planned = usePlanned(choices, gear, lots, records);
+  const guide = useGuide(from, planned);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
   const [trouble, setTrouble] = useState<React.ReactNode>();
   const [asking, setAsking] = useState<'charge' | 'preheat'>();
@@ -68,7 +70,7 @@ export function Plan(props: PlanProps) {
     if (!batches) return;
     if (!sure && isAskedAbout(planned)) return setAsking(how);
     setAsking(undefined);
-    const started = await begin({ choices, planned, earlier, batch, from, how, nowMs }).catch(told);
+    const started = await begin({ choices, planned, earlier, batch, from, guide, how, nowMs }).catch(told);
     if (!started) return;
     const href = `/roast/live/?id=${encodeURIComponent(started.id)}`;
     if (started.kind === 'started') return location.assign(href);
@@ -89,7 +91,7 @@ export function Plan(props: PlanProps) {
       <section className="no-print pt-6">
         {from && (
           <Suspense fallback={<p className="mb-5">…</p>}>
-            <FromLine from={from} gear={planned.gear} />
+            <FromLine from={from} gear={planned.gear} guide={guide} />
           </Suspense>
         )}
         <Sentence

@@ -1,8 +1,8 @@
 import { lotTitle } from '@/core/bean';
 import { preflightFor, ruleWords, stagedParts } from '@/core/plan';
 import { formatClock } from '@/core/units';
+import { moveWords } from '@/ui/moveWords';
 import { useWords } from '@/ui/useHousehold';
-import { moveWords } from './Since';
 import type { Choices } from './useChoices';
 import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';

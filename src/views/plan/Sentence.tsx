@@ -5,10 +5,10 @@ import type { PullRuleKind } from '@/core/roast';
 import { localDay, weightFieldText } from '@/core/units';
 import type { LotStock } from '@/store/larder';
 import { Choice } from '@/ui/Choice';
+import { RuleChoice } from '@/ui/RuleChoice';
 import { Typed } from '@/ui/Typed';
 import { useWords } from '@/ui/useHousehold';
 import { type AmountKind, amountKinds, amountNames } from './amount';
-import { RuleChoice } from './RuleChoice';
 import type { Choices } from './useChoices';
 import type { Planned } from './usePlanned';
 
@@ -99,7 +99,13 @@ export function Sentence({
         then=","
       />{' '}
       and pull{' '}
-      <RuleChoice choices={choices} planned={planned} onRule={(rule) => choose({ rule })} onKind={onRuleKind} />{' '}
+      <RuleChoice
+        gear={planned.gear}
+        shade={choices.shade}
+        rule={choices.rule}
+        onRule={(rule) => choose({ rule })}
+        onKind={onRuleKind}
+      />{' '}
       <Choice
         label="Place"
         value={choices.place}

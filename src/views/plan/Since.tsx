@@ -1,7 +1,7 @@
-import { controlsOf, type Gear } from '@/core/gear';
+import type { Gear } from '@/core/gear';
 import { type Difference, differencesFrom, ruleWords } from '@/core/plan';
-import { milestoneNames, type PlannedMove, type Roast } from '@/core/roast';
-import { formatClock } from '@/core/units';
+import type { Roast } from '@/core/roast';
+import { moveWords } from '@/ui/moveWords';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { setUpOf } from './start';
@@ -49,14 +49,4 @@ function differenceWords(each: Difference, gear: Gear, words: ReturnType<typeof 
     case 'place':
       return each.place;
   }
-}
-
-/** A planned move in words: "lid off at yellow", "stir at 2:00". */
-export function moveWords({ when, control, value }: PlannedMove, gear: Gear): string {
-  const label =
-    controlsOf(gear)
-      .find((each) => each.id === control)
-      ?.label.toLowerCase() ?? control;
-  const at = when.kind === 'at' ? formatClock(when.atS) : milestoneNames[when.milestone];
-  return `${label}${value === undefined ? '' : ` ${value}`} at ${at}`;
 }

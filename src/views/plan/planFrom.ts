@@ -1,6 +1,7 @@
 import { type Chosen, type Experiment, withChange } from '@/core/experiment';
 import type { Recipe } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
+import { carriedRecipe } from '@/store/carriedRecipe';
 import type { GanderDatabase } from '@/store/database';
 import { getNamedRoast } from '@/store/queries';
 
@@ -37,16 +38,17 @@ async function chosenOf(
   from: Roast | undefined,
   query: URLSearchParams,
 ): Promise<Chosen> {
-  const { lotId, greenGrams, shade, pullRule, moves } = recipe;
-  const grams = Number(query.get('grams'));
-  const gear = query.get('gear') ? await db.gear.get(query.get('gear') ?? '') : undefined;
+  const asked = Number(query.get('grams'));
+  const greenGrams = asked > 0 ? asked : recipe.greenGrams;
+  const gear = await db.gear.get(query.get('gear') ?? recipe.gearId);
+  const carried = gear && (await carriedRecipe(db, recipe, gear, greenGrams));
   return {
-    lotId,
+    lotId: recipe.lotId,
     gearId: gear?.id ?? recipe.gearId,
-    greenGrams: grams > 0 ? grams : greenGrams,
-    wantedShade: shade,
-    pullRule,
-    plannedMoves: gear && gear.id !== recipe.gearId ? [] : moves,
+    greenGrams,
+    wantedShade: recipe.shade,
+    pullRule: carried ? carried.pullRule : recipe.pullRule,
+    plannedMoves: [...(carried?.moves ?? recipe.moves)],
     place: from?.place ?? gear?.place ?? 'indoors',
   };
 }

@@ -1,4 +1,5 @@
 import type { DayBatch } from '@/core/plan';
+import type { Guide } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
@@ -14,19 +15,25 @@ interface Beginning {
   readonly earlier: Roast | undefined;
   readonly batch: DayBatch | undefined;
   readonly from: PlanFrom | undefined;
+  /** The times of the recipe that is followed. */
+  readonly guide: Guide | undefined;
   readonly how: 'charge' | 'preheat';
   readonly nowMs: number;
 }
 
 /** Starts the roast, or the first of several batches, which then make a roast day. Gives the roast, or the one that keeps the gear busy. */
-export async function begin({ choices, planned, earlier, batch, from, how, nowMs }: Beginning) {
+export async function begin({ choices, planned, earlier, batch, from, guide, how, nowMs }: Beginning) {
   const today = localDay(new Date(nowMs));
   const several = !batch && (planned.batches?.batches ?? 1) > 1;
   const added = several ? await toDay(choices, planned) : undefined;
   const batchId = batch?.id ?? added?.[0]?.id;
   const started = await startRoast(
     database(),
-    { ...setUpOf(choices, planned, earlier), ...(from?.kind === 'recipe' ? { recipeId: from.recipe.id } : {}) },
+    {
+      ...setUpOf(choices, planned, earlier),
+      ...(from?.kind === 'recipe' ? { recipeId: from.recipe.id } : {}),
+      ...(guide ? { guide } : {}),
+    },
     how,
     nowMs,
     {

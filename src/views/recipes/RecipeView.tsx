@@ -10,10 +10,9 @@ import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
-import { editRecipe, removeRecipe, roastsOfRecipe } from '@/store/recipes';
+import { removeRecipe, roastsOfRecipe } from '@/store/recipes';
 import { Alike } from '@/ui/Alike';
 import { Button, LinkButton } from '@/ui/Button';
-import { TextField } from '@/ui/Field';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
 import { NotHere } from '@/ui/NotHere';
@@ -22,6 +21,7 @@ import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
+import { EditRecipe } from './EditRecipe';
 import { recipeWords } from './recipeWords';
 import { Scaled } from './Scaled';
 
@@ -73,12 +73,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   const dates = useRoastDates();
   const words = useWords();
   const [lineUp, setLineUp] = useState<LineUp>('charge');
-  const [naming, setNaming] = useState<string>();
-  const rename = async () => {
-    const name = naming?.trim();
-    if (name && name !== recipe.name) await editRecipe(database(), recipe, { name: name.slice(0, 80) });
-    setNaming(undefined);
-  };
+  const [editing, setEditing] = useState(false);
   const remove = async () => {
     const change = await removeRecipe(database(), recipe);
     say({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });
@@ -86,41 +81,33 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   };
   return (
     <article className="pt-8">
-      {naming === undefined ? (
-        <h1 className="text-[clamp(1.8rem,4vw,2.6rem)]">{recipe.name}</h1>
-      ) : (
-        <form
-          className="flex max-w-xl items-end gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void rename();
-          }}
-        >
-          <TextField label="Name" value={naming} maxLength={80} onChange={(event) => setNaming(event.target.value)} />
-          <Button type="submit" variant="next">
-            Keep
-          </Button>
-        </form>
-      )}
+      <h1 className="text-[clamp(1.8rem,4vw,2.6rem)]">{recipe.name}</h1>
       <p className="mt-2 text-lg">
         {recipeWords(recipe, lot?.name ?? 'beans deleted since', gear?.nickname ?? 'gear deleted since', words)}.
+        {recipe.by && ` It is ${recipe.by}’s.`}
       </p>
+      {recipe.note && <p className="text-husk mt-1">{recipe.note}</p>}
       <div className="mt-5 flex flex-wrap gap-3">
         <LinkButton href={`/roast/?recipe=${encodeURIComponent(recipe.id)}`} variant="next" size="large">
           Roast it
         </LinkButton>
-        {naming === undefined && <Button onClick={() => setNaming(recipe.name)}>Rename</Button>}
+        <Button onClick={() => setEditing(!editing)}>Change it</Button>
         <Button onClick={() => void remove()}>
           <Trash2 className="mr-2 inline size-5" />
           Delete
         </Button>
       </div>
+      {editing && (
+        <div className="mt-6">
+          <EditRecipe recipe={recipe} gear={gear} onDone={() => setEditing(false)} />
+        </div>
+      )}
       <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-2">
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-2xl">What to do</h2>
           <Steps recipe={recipe} gear={gear} />
         </section>
-        <Scaled recipe={recipe} lot={lot} gear={gear} />
+        <Scaled recipe={recipe} gear={gear} />
       </div>
       <section className="border-ink mt-8 border-t-2 pt-4">
         <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">

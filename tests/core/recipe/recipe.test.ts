@@ -1,8 +1,18 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import fc from 'fast-check';
 import { expectationFor } from '@/core/forecast';
 import type { Id } from '@/core/ids';
-import { closenessTo, paceAgainst, paceParts, paceWords, recipeFrom, recipeSchema, scaledRecipe } from '@/core/recipe';
+import {
+  carryRecipe,
+  closenessTo,
+  isOwnBatch,
+  paceAgainst,
+  paceParts,
+  paceWords,
+  recipeFrom,
+  recipeSchema,
+} from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
 
@@ -66,42 +76,70 @@ describe('roasting by it', () => {
 });
 
 describe('another batch or gear', () => {
-  const question = (greenGrams: number) => ({
-    method: 'pan' as const,
-    gearId: 'gear:a',
+  const question = (greenGrams: number, gearId = 'gear:a') => ({
+    method: 'stovetopPopper' as const,
+    gearId,
     lotId: 'lot:a',
     process: 'washed' as const,
     greenGrams,
     shade: 4 as const,
+    rule: recipe.pullRule,
   });
   const [before, after] = [expectationFor(question(150), []), expectationFor(question(200), [])];
-  const simulated = { firstCrackTimes: 1.2, pullTimes: 1.2, stuck: false };
-  it('lies between what the simulation and what one’s own roasts say, and says how sure that is', () => {
-    const { guide, ownShare } = scaledRecipe(recipe, before, after, simulated, true);
-    const own = after.at.firstCrack.medianS / before.at.firstCrack.medianS;
-    const factor = (guide.firstCrack?.medianS ?? 0) / 240;
-    assert.ok(factor > Math.min(own, 1.2) && factor < Math.max(own, 1.2), `${factor}`);
-    assert.ok((guide.firstCrack?.earlyS ?? 0) < 240 * factor && (guide.firstCrack?.lateS ?? 0) > 240 * factor);
-    assert.ok(ownShare > 0 && ownShare < 0.5, 'without own roasts the simulation says most');
+  const crank = { method: 'stovetopPopper' as const };
+
+  it('keeps its times in its own circumstances', () => {
+    const { guide, moves, pullRule, leftOut } = carryRecipe({ ...recipe, moves: [] }, before, crank, true);
+    assert.deepEqual(guide, recipe.guide);
+    assert.deepEqual([moves, leftOut, pullRule], [[], [], recipe.pullRule]);
+    assert.ok(isOwnBatch(recipe, recipe.gearId, recipe.greenGrams + 1));
+    assert.ok(!isOwnBatch(recipe, recipe.gearId, recipe.greenGrams + 5));
+    assert.ok(!isOwnBatch(recipe, 'gear:other', recipe.greenGrams));
   });
-  it('leans on the household’s roasts the more there are', () => {
-    const past = Array.from({ length: 30 }, (_, i) => ({
-      ...question(130 + (i % 8) * 10),
-      reached: { yellow: 400, firstCrack: 760 + (i % 8) * 20, pull: 940 + (i % 8) * 22 },
-    }));
-    const learned = scaledRecipe(
-      recipe,
-      expectationFor(question(150), past),
-      expectationFor(question(200), past),
-      simulated,
-      true,
+
+  it('has the times that the plan shows elsewhere, by its own rule', () => {
+    const { guide, ranges } = carryRecipe(recipe, after, crank, false);
+    assert.equal(guide.firstCrack, Math.round(after.at.firstCrack.medianS));
+    assert.equal(guide.pull, Math.round(after.at.pull.medianS));
+    assert.ok(Math.abs(guide.pull - (guide.firstCrack ?? 0) - 80) <= 1, '80 s after first crack, as the rule says');
+    assert.ok(ranges.pull.earlyS < guide.pull && ranges.pull.lateS > guide.pull);
+  });
+
+  it('is in order whatever the batch, and later marks stay between first crack and the pull', () => {
+    const whole = {
+      ...recipe,
+      guide: { yellow: 120, firstCrack: 240, firstCrackEnd: 300, secondCrack: 318, pull: 320 },
+    };
+    fc.assert(
+      fc.property(fc.integer({ min: 40, max: 400 }), (grams) => {
+        const {
+          yellow = 0,
+          firstCrack = 0,
+          firstCrackEnd = 0,
+          secondCrack = 0,
+          pull,
+        } = carryRecipe(whole, expectationFor(question(grams), []), crank, false).guide;
+        assert.ok(
+          yellow < firstCrack && firstCrack <= firstCrackEnd && firstCrackEnd <= secondCrack && secondCrack <= pull,
+        );
+      }),
     );
-    assert.ok(learned.ownShare > scaledRecipe(recipe, before, after, simulated, true).ownShare);
   });
-  it('moves at times go with the roast; on other gear they are left out', () => {
-    const { moves } = scaledRecipe(recipe, before, after, simulated, true);
-    assert.ok(moves[0]?.when.kind === 'at' && moves[0].when.atS > 124);
-    const other = scaledRecipe(recipe, before, after, simulated, false);
-    assert.deepEqual([other.moves, other.leftOut], [[], 1]);
+
+  it('moves at times go with the roast; what the gear cannot do is named', () => {
+    const flame = { when: { kind: 'at' as const, atS: 120 }, control: 'flame', value: 3 };
+    const more = { ...recipe, moves: [...recipe.moves, flame] };
+    const { moves, leftOut } = carryRecipe(more, after, crank, false);
+    assert.ok(moves.length + leftOut.length === 2);
+    const bare = carryRecipe(more, after, { method: 'oven', controls: [] }, false);
+    assert.deepEqual([bare.moves, bare.leftOut], [[], more.moves]);
+    const byProbe = { ...recipe, pullRule: { kind: 'probe' as const, degreesPast: 9 } };
+    assert.equal(carryRecipe(byProbe, after, crank, false).pullRule, undefined, 'no probe, no such rule');
+  });
+
+  it('a roast is held against what it was meant to be there', () => {
+    const meant = { yellow: 150, firstCrack: 300, pull: 380 };
+    const made = roastOf([mark(150, 'yellow'), mark(300, 'firstCrack'), pull(380, { shade: 4 })], { guide: meant });
+    assert.equal(closenessTo(recipe, made)?.off, 0);
   });
 });

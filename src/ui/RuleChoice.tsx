@@ -1,13 +1,14 @@
+import type { Gear } from '@/core/gear';
 import { schoolsFor } from '@/core/plan';
 import type { PullRule, PullRuleKind } from '@/core/roast';
+import type { ShadeNumber } from '@/core/shade';
 import { fromCelsius } from '@/core/units';
-import { useWords } from '@/ui/useHousehold';
-import type { Choices } from './useChoices';
-import type { Planned } from './usePlanned';
+import { useWords } from './useHousehold';
 
 interface RuleChoiceProps {
-  readonly choices: Choices;
-  readonly planned: Planned;
+  readonly gear: Pick<Gear, 'method' | 'probe'>;
+  readonly shade: ShadeNumber;
+  readonly rule: PullRule;
   readonly onRule: (rule: PullRule) => void;
   readonly onKind: (kind: PullRuleKind) => void;
 }
@@ -23,8 +24,8 @@ const names = {
   smell: 'by smell',
 } as const satisfies Record<PullRuleKind, string>;
 
-/** The pull rule inside the plan's sentence: its number, then its kind; only what makes sense on this gear. */
-export function RuleChoice({ choices: { shade, rule }, planned: { gear }, onRule, onKind }: RuleChoiceProps) {
+/** The pull rule inside a sentence: its number, then its kind; only what makes sense on this gear. */
+export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProps) {
   const { temperatureUnit } = useWords();
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =

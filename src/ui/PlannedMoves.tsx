@@ -3,8 +3,8 @@ import { controlsOf, type Gear, valuesOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { PlannedMove } from '@/core/roast';
 import { parseClock } from '@/core/units';
-import { Button } from '@/ui/Button';
-import { moveWords } from './Since';
+import { Button } from './Button';
+import { moveWords } from './moveWords';
 
 interface PlannedMovesProps {
   readonly gear: Gear;
