@@ -14,6 +14,19 @@ export async function keepRecipe(db: GanderDatabase, roast: Roast, name: string)
   return recipe;
 }
 
+/** Keeps somebody else's recipe as theirs, for beans and gear of one's own; gives the change, for undo. */
+export function keepTheirs(
+  db: GanderDatabase,
+  theirs: Recipe,
+  mine: Pick<Recipe, 'lotId' | 'gearId'> & { readonly by: string; readonly note: string },
+): Promise<Change> {
+  const { fromRoastId: _, ...recipe } = theirs;
+  const id = createId('recipe', secureRandom);
+  return applyChange(db, [
+    { table: 'recipes', after: { ...recipe, ...mine, id, createdAt: new Date().toISOString() } },
+  ]);
+}
+
 /** Recipes, newest first. */
 export async function allRecipes(db: GanderDatabase): Promise<Recipe[]> {
   return (await db.recipes.toArray()).sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));

@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
 import { formatClock } from '@/core/units';
@@ -181,6 +182,8 @@ describe('the journal', () => {
     await page.getByText('2 of 41 roasts').waitFor();
     await page.locator('[data-row="0"] input').check();
     await page.getByRole('button', { name: 'Delete', exact: true }).click();
+    await page.getByRole('heading', { name: 'Delete one roast?' }).waitFor();
+    await page.getByRole('button', { name: 'Delete it' }).click();
     await page.getByText('1 of 40 roasts').waitFor();
     await page.getByRole('button', { name: 'Undo' }).click();
     await page.getByText('2 of 41 roasts').waitFor();
@@ -258,6 +261,47 @@ describe('a recipe', () => {
       .getByText(/another roast|close/)
       .first()
       .waitFor();
+    await close();
+  });
+
+  it('of a friend is looked at and kept as theirs; their beans and jars stay out', async () => {
+    const { page, close } = await app.open();
+    await openRoast(page, 'tea apricot');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a file' }).click(),
+    ]);
+    const file = JSON.parse(await readFile(await download.path(), 'utf8'));
+    // As another household would have saved it: other beans, other gear.
+    const theirs = JSON.stringify(file).replaceAll(/"(lot|gear|roast|jar|cup):\w+"/g, (id) => `${id.slice(0, -3)}zz"`);
+    await page.goto('/files/');
+    await page.getByLabel('Choose a file').setInputFiles({
+      name: 'from-cleo.gander.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(theirs),
+    });
+    await page.getByRole('radio', { name: 'somebody else’s', checked: true }).waitFor();
+    await page.getByRole('button', { name: 'Keep it as theirs' }).click();
+    await page.getByText('Write whose it is').waitFor();
+    await page.getByLabel('Whose it is').fill('Cleo');
+    await page.getByLabel('In your gear').selectOption({ label: 'Crank pot' });
+    await page.getByRole('button', { name: 'Keep it as theirs' }).click();
+    await page.getByText('is kept among your recipes, as Cleo’s.').first().waitFor();
+    await page.goto('/journal/');
+    await page.getByText('41 roasts').waitFor();
+    await page.goto('/journal/recipes/');
+    await page
+      .getByRole('link', { name: /in the Crank pot/ })
+      .first()
+      .click();
+    await page.getByText('It is Cleo’s.').waitFor();
+    await page.getByText(/First crack about \d+:\d\d/).waitFor();
+    const [saved] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a file' }).click(),
+    ]);
+    const recipe = JSON.parse(await readFile(await saved.path(), 'utf8'));
+    assert.deepEqual([recipe.recipes.length, recipe.roasts.length, recipe.jars.length], [1, 0, 0]);
     await close();
   });
 });

@@ -8,6 +8,7 @@ export {
   type Notebook,
   type NotebookContent,
   notebookSchema,
+  recipeContent,
   roastContent,
 } from './notebook.ts';
 export { type NotebookStep, notebookSteps } from './notebookSteps.ts';

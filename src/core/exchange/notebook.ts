@@ -65,3 +65,14 @@ export function roastContent(content: NotebookContent, ...roastIds: readonly str
     recipes: content.recipes.filter((recipe) => roasts.some((roast) => roast.recipeId === recipe.id)),
   };
 }
+
+/** One recipe with what it speaks of, to be given to somebody. */
+export function recipeContent(content: NotebookContent, recipeId: string): NotebookContent {
+  const recipes = content.recipes.filter(({ id }) => id === recipeId);
+  return {
+    ...noContent,
+    lots: content.lots.filter(({ id }) => recipes.some(({ lotId }) => lotId === id)),
+    gear: content.gear.filter(({ id }) => recipes.some(({ gearId }) => gearId === id)),
+    recipes,
+  };
+}

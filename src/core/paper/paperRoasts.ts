@@ -8,6 +8,8 @@ const MEDIUM: ShadeNumber = 4;
 /** Where no time of day was written down the day's roasts stand in their order from ten o'clock on, so far apart, minutes. */
 const APART_MIN = 30;
 const FIRST_HOUR = 10;
+/** Stands for the time of a pull that nobody wrote down, seconds. */
+const UNNOTED_S = 600;
 
 /** The roasts that lines of paper tell of, as if they had been timed here. `lotOf` gives the beans of each. */
 export function paperRoasts(
@@ -53,11 +55,13 @@ function entriesOf(
       ? []
       : [entry(at, { kind: 'mark', milestone: milestone as 'yellow' | 'firstCrack' | 'secondCrack' })],
   );
-  const last = entry(pull, {
+  // Where nobody wrote down when it was pulled the log holds that it was, and no reckoning takes the time for one.
+  const atS = pull ?? Math.max(UNNOTED_S, ...marks.map(({ at }) => at));
+  const last = entry(atS, {
     kind: 'pull',
     all: true,
     ...(roastedGrams === undefined ? {} : { grams: roastedGrams }),
     ...(shade === undefined ? {} : { shade }),
   });
-  return [...marks, last];
+  return [...marks, pull === undefined ? { ...last, source: 'guess' } : last];
 }

@@ -34,7 +34,7 @@ export interface PaperRoast {
   readonly yellow: number | undefined;
   readonly firstCrack: number | undefined;
   readonly secondCrack: number | undefined;
-  readonly pull: number;
+  readonly pull: number | undefined;
   readonly roastedGrams: number | undefined;
   readonly shade: ShadeNumber | undefined;
   readonly note: string;
@@ -64,8 +64,7 @@ export function isBlank(row: PaperRow): boolean {
 
 /**
  * Reads a line. Date, beans, gear and green that were left out are those of the line above, else today, the first beans
- * and gear, and what that gear usually gets. Everything else may be left out but the pull, without which a roast has no
- * end. Gives the roast, or what is wrong in which cell.
+ * and gear, and what that gear usually gets. Everything else may be left out. Gives the roast, or what is wrong in which cell.
  */
 export function readPaperRow(row: PaperRow, context: PaperContext, above: PaperRoast | undefined): PaperRead {
   const issues: PaperIssues = {};
@@ -106,8 +105,6 @@ export function readPaperRow(row: PaperRow, context: PaperContext, above: PaperR
   const shade = take<ShadeNumber | undefined>('shade', shadeCalled, undefined);
   if (!gear) issues.gear ??= { code: 'empty', path: ['gear'], expected: 'what it was roasted in; add gear first' };
   if (!beans) issues.beans ??= { code: 'empty', path: ['beans'], expected: 'what the beans were called' };
-  if (pull === undefined)
-    issues.pull ??= { code: 'empty', path: ['pull'], expected: 'when it was pulled, such as 9:30' };
   Object.assign(issues, orderIssues({ yellow, firstCrack, secondCrack, pull }));
   if (roastedGrams !== undefined && roastedGrams > greenGrams)
     issues.roasted ??= {
@@ -117,7 +114,7 @@ export function readPaperRow(row: PaperRow, context: PaperContext, above: PaperR
       least: '0 g',
       most: `the green, ${row.green.trim() || Math.round(greenGrams)}`,
     };
-  if (!gear || !beans || pull === undefined || Object.keys(issues).length > 0) return { ok: false, issues };
+  if (!gear || !beans || Object.keys(issues).length > 0) return { ok: false, issues };
   const note = row.note.trim().slice(0, 2000);
   return {
     ok: true,

@@ -19,9 +19,15 @@ export interface CarriedRecipe {
   readonly fromRoasts: number;
 }
 
-/** The same batch on the same gear, as near as a scale and a scoop come: there the recipe's own times hold. */
-export function isOwnBatch(recipe: Pick<Recipe, 'gearId' | 'greenGrams'>, gearId: string, greenGrams: number): boolean {
-  return gearId === recipe.gearId && Math.abs(greenGrams / recipe.greenGrams - 1) < SAME_SHARE;
+/** The same batch on the same gear, as near as a scale and a scoop come: there the recipe's own times hold, unless they are somebody else's. */
+export function isOwnBatch(
+  recipe: Pick<Recipe, 'gearId' | 'greenGrams' | 'by'>,
+  gearId: string,
+  greenGrams: number,
+): boolean {
+  return (
+    recipe.by === undefined && gearId === recipe.gearId && Math.abs(greenGrams / recipe.greenGrams - 1) < SAME_SHARE
+  );
 }
 const SAME_SHARE = 0.02;
 

@@ -37,6 +37,7 @@ export {
 } from './kinds.ts';
 export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {
+  isTimed,
   type Milestones,
   milestoneNames,
   milestoneOf,

@@ -4,8 +4,8 @@
 export const milestones = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'] as const;
 export type Milestone = (typeof milestones)[number];
 
-/** Where an entry came from. */
-export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator'] as const;
+/** Where an entry came from; `guess` stands where it happened and nobody noted when. */
+export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator', 'guess'] as const;
 
 /** Smells in the order in which they come (handbook, section 2). */
 export const smells = ['grass', 'hay', 'toast', 'biscuit', 'sweet', 'smoke'] as const;

@@ -19,14 +19,19 @@ export function milestoneOf(entry: LiveEntry): Milestone | undefined {
   return entry.kind === 'pull' && entry.all ? 'pull' : undefined;
 }
 
+/** Whether the time of an entry is known: noted when it happened, or put right since. */
+export function isTimed({ source, corrected }: LiveEntry): boolean {
+  return source !== 'guess' || corrected;
+}
+
 /**
- * The milestones of a roast from its live entries. Where one was marked twice, the one pressed last holds: somebody
+ * The milestones of a roast from its live entries, without those whose time nobody noted. Where one was marked twice, the one pressed last holds: somebody
  * who presses again means to correct.
  */
 export function milestonesOf(live: readonly LiveEntry[]): Milestones {
   const found: Partial<Record<Milestone, number>> = {};
   for (const entry of [...live].sort((a, b) => a.pressedAt - b.pressedAt)) {
-    const milestone = milestoneOf(entry);
+    const milestone = isTimed(entry) ? milestoneOf(entry) : undefined;
     if (milestone) found[milestone] = entry.at;
   }
   return found;

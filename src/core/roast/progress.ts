@@ -12,7 +12,7 @@ export function milestonesOfRoast(roast: Pick<Roast, 'entries'>): Milestones {
 
 /** Whether the beans, or the gear before them, are on the heat. */
 export function isUnderWay(roast: Pick<Roast, 'entries'>): boolean {
-  return milestonesOfRoast(roast).pull === undefined;
+  return !pullsOf(roast).some(({ all }) => all);
 }
 
 /** The pulls of a roast, in order of time. */
@@ -22,8 +22,8 @@ export function pullsOf(roast: Pick<Roast, 'entries'>): PullEntry[] {
 
 /** When the last beans came out, Unix milliseconds; absent until then. */
 export function pulledMs(roast: Pick<Roast, 'entries' | 'chargedAt' | 'clockShiftMs'>): number | undefined {
-  const { pull } = milestonesOfRoast(roast);
-  return pull === undefined ? undefined : momentMs(roast, pull);
+  const pull = pullsOf(roast).findLast(({ all }) => all);
+  return pull && momentMs(roast, pull.at);
 }
 
 /** Roasted weight of all pulls, grams; absent until the last one is pulled and every one of them is weighed. */

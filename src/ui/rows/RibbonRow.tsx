@@ -72,7 +72,9 @@ export const RibbonRow = memo(function RibbonRow({
         <span className="text-right max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-4">
           <span className="num block whitespace-nowrap md:flex md:justify-between">
             {/* Each figure keeps its column, also where the other is missing. */}
-            <span className="max-md:mr-3">{pull === undefined ? 'not pulled' : formatClock(pull)}</span>
+            <span className="max-md:mr-3">
+              {pull === undefined ? (row.underWay ? 'not pulled' : 'not timed') : formatClock(pull)}
+            </span>
             <span>{row.lossPercent !== undefined && `−${row.lossPercent.toFixed(1)} %`}</span>
           </span>
           <Stars stars={stars} />

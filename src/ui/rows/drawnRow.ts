@@ -1,4 +1,4 @@
-import { finalShade, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
+import { finalShade, isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
 import { lossPercent, type ShadeNumber } from '@/core/shade';
 import type { NamedRoast } from '@/store/queries';
 
@@ -16,6 +16,7 @@ export interface DrawnRow {
   readonly lossPercent: number | undefined;
   readonly note: string | undefined;
   readonly stars: number | undefined;
+  readonly underWay: boolean;
 }
 
 /** Reads a roast for its row. */
@@ -32,5 +33,6 @@ export function drawnRow({ roast, lotName, gearName }: NamedRoast): DrawnRow {
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
     note: roast.note,
     stars: roast.stars,
+    underWay: isUnderWay(roast),
   };
 }

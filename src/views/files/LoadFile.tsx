@@ -8,6 +8,7 @@ import { loadContent, type Preference, readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
+import { Theirs } from './Theirs';
 
 type State =
   | { readonly kind: 'idle' }
@@ -34,6 +35,10 @@ const names = {
   journalViews: 'saved views',
 } as const;
 
+/** A whole notebook is one's own; single roasts and recipes may have been given by somebody. */
+const canBeTheirs = ({ household, roasts, recipes }: Notebook) =>
+  household === undefined && roasts.length + recipes.length > 0;
+
 /** “12 things added or changed, and the settings”. */
 function loadedWords(change: Change): string {
   const rows = change.filter(({ table }) => table !== 'household').length;
@@ -49,15 +54,21 @@ export function LoadFile() {
   const id = useId();
   const [state, setState] = useState<State>({ kind: 'idle' });
   const [preference, setPreference] = useState<Preference>('mine');
+  const [whose, setWhose] = useState<'mine' | 'theirs'>('mine');
+  const theirs = state.kind === 'ready' && canBeTheirs(state.notebook) && whose === 'theirs';
   const read = async (file: File) => {
     setState({ kind: 'reading' });
     const parsed = parseNotebook(await file.text());
     if (!parsed.ok) return setState({ kind: 'refused', name: file.name, reasons: parsed.issues.map(issueSentence) });
+    const here = await readContent(database());
+    // Beans and gear that nobody here has are most likely somebody else's.
+    const known = parsed.value.gear.some(({ id }) => here.gear.some((each) => each.id === id));
+    setWhose(known || here.gear.length === 0 ? 'mine' : 'theirs');
     setState({
       kind: 'ready',
       name: file.name,
       notebook: parsed.value,
-      comparison: compareContent(await readContent(database()), parsed.value),
+      comparison: compareContent(here, parsed.value),
     });
   };
   const load = async (notebook: Notebook, name: string) => {
@@ -73,7 +84,8 @@ export function LoadFile() {
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">Load a file</h2>
       <p className="mb-4">
-        A notebook or a single roast that Gander saved. You see what it brings before anything changes.
+        A notebook, a roast or a recipe that Gander saved, yours or a friend’s. You see what it brings before anything
+        changes.
       </p>
       <label
         htmlFor={id}
@@ -103,7 +115,24 @@ export function LoadFile() {
           </ul>
         </div>
       )}
-      {state.kind === 'ready' && (
+      {state.kind === 'ready' && canBeTheirs(state.notebook) && (
+        <div className="mt-4">
+          <p className="text-husk mb-1">Whose is it?</p>
+          <Segmented
+            label="Whose is it?"
+            value={whose}
+            options={[
+              { value: 'mine', name: 'mine' },
+              { value: 'theirs', name: 'somebody else’s' },
+            ]}
+            onChange={setWhose}
+          />
+        </div>
+      )}
+      {state.kind === 'ready' && theirs && (
+        <Theirs notebook={state.notebook} onDone={() => setState({ kind: 'idle' })} />
+      )}
+      {state.kind === 'ready' && !theirs && (
         <div className="mt-4 space-y-3">
           <p className="font-bold">{state.name} holds:</p>
           <ul>

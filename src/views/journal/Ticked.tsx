@@ -8,6 +8,7 @@ import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
 import { saveNotebook } from '@/ui/saveNotebook';
 
 interface TickedProps {
@@ -20,10 +21,12 @@ interface TickedProps {
 /** What can be done with the ticked roasts, at the lower edge while there are any. */
 export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
   const [tagging, setTagging] = useState<string>();
+  const [asking, setAsking] = useState(false);
   if (ticked.size === 0) return null;
   const ids = [...ticked];
   const count = ids.length === 1 ? 'one roast' : `${ids.length} roasts`;
   const remove = async () => {
+    setAsking(false);
     const change = await removeRoasts(database(), ids);
     say({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onChanged();
@@ -80,7 +83,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
           <Download className="mr-2 inline size-5" />
           Save as a file
         </Button>
-        <Button onClick={() => void remove()}>
+        <Button onClick={() => setAsking(true)}>
           <Trash2 className="mr-2 inline size-5" />
           Delete
         </Button>
@@ -88,6 +91,18 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
           Untick
         </Button>
       </div>
+      <Dialog open={asking} onClose={() => setAsking(false)} title={`Delete ${count}?`}>
+        <p className="mb-5">
+          Their ribbons and notes go, and the green they took counts as unused again. You can undo it for a moment
+          afterwards, and later from Files and settings.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button variant="danger" onClick={() => void remove()}>
+            Delete {ids.length === 1 ? 'it' : 'them'}
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep {ids.length === 1 ? 'it' : 'them'}</Button>
+        </div>
+      </Dialog>
       {ids.length > MOST_COMPARED && (
         <p className="text-husk mx-auto max-w-[1280px] px-4 pb-3 sm:px-9">Up to six roasts can be compared at once.</p>
       )}

@@ -1,13 +1,15 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { Trash2 } from 'lucide-react';
+import { Download, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import type { Lot } from '@/core/bean';
 import { figuresOf } from '@/core/compare';
+import { recipeContent } from '@/core/exchange';
 import { controlsOf, type Gear } from '@/core/gear';
 import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
+import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { removeRecipe, roastsOfRecipe } from '@/store/recipes';
@@ -19,6 +21,7 @@ import { NotHere } from '@/ui/NotHere';
 import { LineUpChoice } from '@/ui/rows/LineUpChoice';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
+import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { EditRecipe } from './EditRecipe';
@@ -74,6 +77,8 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   const words = useWords();
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [editing, setEditing] = useState(false);
+  const save = async () =>
+    saveNotebook(recipeContent(await readContent(database()), recipe.id), `recipe-${recipe.name}`);
   const remove = async () => {
     const change = await removeRecipe(database(), recipe);
     say({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });
@@ -92,6 +97,10 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
           Roast it
         </LinkButton>
         <Button onClick={() => setEditing(!editing)}>Change it</Button>
+        <Button onClick={() => void save()}>
+          <Download className="mr-2 inline size-5" />
+          Save as a file
+        </Button>
         <Button onClick={() => void remove()}>
           <Trash2 className="mr-2 inline size-5" />
           Delete

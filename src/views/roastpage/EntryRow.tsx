@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Control } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
-import { type EntryDraft, type LiveEntry, milestoneNames } from '@/core/roast';
+import { type EntryDraft, isTimed, type LiveEntry, milestoneNames } from '@/core/roast';
 import { formatClock, parseClock } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { entryName } from '@/ui/entryWords';
@@ -75,7 +75,8 @@ export function EntryRow({ entry, controls, controlName, onChange, onTakeOut }: 
           ) : (
             name
           )}
-          {entry.corrected && (
+          {!isTimed(entry) && <span className="text-husk text-[0.9rem]"> · time not written down</span>}
+          {entry.corrected && entry.source !== 'guess' && (
             <span className="text-husk text-[0.9rem]"> · pressed at {formatClock(entry.pressedAt)}</span>
           )}
         </span>
@@ -113,7 +114,7 @@ function factsOf(draft: EntryDraft): Parameters<EntryRowProps['onChange']>[0] | 
 }
 
 function TimeField({ entry, onTime }: { readonly entry: LiveEntry; readonly onTime: (seconds: number) => void }) {
-  const shown = formatClock(entry.at);
+  const shown = isTimed(entry) ? formatClock(entry.at) : '–';
   const [text, setText] = useState<string>();
   const [error, setError] = useState<string>();
   const keep = () => {

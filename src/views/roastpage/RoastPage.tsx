@@ -73,7 +73,7 @@ export function RoastPage(named: NamedRoast) {
         {lotName}, {words.weight(roast.greenGrams)} in the {gearName},{' '}
         {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}.
       </h1>
-      <p className="mt-3 text-lg">{stretchSentence(reached)}</p>
+      <p className="mt-3 text-lg">{stretchSentence(reached, isUnderWay(roast))}</p>
       {roast.recipeId && <ByRecipe roast={roast} />}
       <div ref={ref} className="mt-8">
         <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
@@ -95,7 +95,7 @@ export function RoastPage(named: NamedRoast) {
             <RotateCcw className="mr-2 size-5" /> Roast this again
           </LinkButton>
         )}
-        {!isUnderWay(roast) && <KeepRecipe roast={roast} lotName={lotName} />}
+        {reached.pull !== undefined && <KeepRecipe roast={roast} lotName={lotName} />}
         {roast.follows && (
           <LinkButton
             href={`/journal/compare/?ids=${encodeURIComponent(roast.follows)},${encodeURIComponent(roast.id)}`}
@@ -147,7 +147,7 @@ export function RoastPage(named: NamedRoast) {
         <p className="mb-5">
           Its ribbon, {roast.entries.length === 1 ? 'its one entry' : `its ${roast.entries.length} entries`} and its
           notes go; the {words.weight(roast.greenGrams)} of green it took count as unused again. You can undo it for a
-          moment afterwards.
+          moment afterwards, and later from Files and settings.
         </p>
         <div className="flex flex-wrap gap-3">
           <Button variant="danger" onClick={() => void remove()}>
@@ -170,15 +170,19 @@ function airWords({ ambientC, wind, gearHot }: NamedRoast['roast'], temperature:
   ].join('');
 }
 
-function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>): string {
+const UNTIMED = 'When it was pulled was not written down.';
+
+function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>, underWay: boolean): string {
   const parts = stretchesOf(reached).map(
     ({ name, fromS, toS, share }) =>
       `${stretchNames[name]} took ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
   );
   if (parts.length === 0)
     return reached.pull === undefined
-      ? 'Not pulled yet.'
+      ? underWay
+        ? 'Not pulled yet.'
+        : UNTIMED
       : `Pulled at ${formatClock(reached.pull)}; the milestones on the way were not marked.`;
   const sentence = parts.length > 1 ? `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}` : (parts[0] ?? '');
-  return `${capital(sentence)}${reached.pull === undefined ? '' : `; pulled at ${formatClock(reached.pull)}`}.`;
+  return `${capital(sentence)}${reached.pull === undefined ? '' : `; pulled at ${formatClock(reached.pull)}`}.${reached.pull === undefined && !underWay ? ` ${UNTIMED}` : ''}`;
 }

@@ -6,7 +6,7 @@ import type { Gear } from '@/core/gear';
 import type { Id } from '@/core/ids';
 import { issueSentence } from '@/core/issues';
 import { blankRow, isBlank, type PaperRow, paperColumns, paperRoasts, readPaperRow, rowsPasted } from '@/core/paper';
-import { milestonesOfRoast, roastedGrams, roastSchema } from '@/core/roast';
+import { type Entry, isUnderWay, milestonesOfRoast, pulledMs, roastedGrams, roastSchema } from '@/core/roast';
 import { parseDay } from '@/core/units';
 import { countingRandom } from '../build.ts';
 
@@ -98,7 +98,6 @@ describe('a roast on paper', () => {
     assert.deepEqual(roastOn({ beans: 'Old sack', pull: '5:00' }).beans, { name: 'Old sack' });
   });
   const wrong: readonly (readonly [Partial<PaperRow>, string])[] = [
-    [{ pull: '', yellow: '2:00' }, 'pull: Fill this in: when it was pulled, such as 9:30.'],
     [{ pull: '9:75' }, 'pull: “9:75” is not a time. Write minutes and seconds like 7:42.'],
     [{ pull: '999999' }, 'pull: 999999 is outside what can be: between 0:00 and 2:00:00.'],
     [{ pull: '5:00', firstCrack: '6:00' }, 'pull: The pull comes before first crack: which of the two is wrong?'],
@@ -145,6 +144,30 @@ describe('a roast on paper', () => {
     const [one = assert.fail()] = roasts;
     assert.deepEqual(milestonesOfRoast(one), { yellow: 270, firstCrack: 505, pull: 620 });
     assert.deepEqual([roastedGrams(one), one.note, one.wantedShade], [187.5, 'a little smoke', 4]);
+  });
+  it('whose pull nobody timed are over all the same, and no reckoning takes a time for it', () => {
+    const [one] = paperRoasts(
+      [roastOn({ pull: '', firstCrack: '4:05', roasted: '68' })],
+      () => 'lot:lantern0' as Id<'lot'>,
+      countingRandom(),
+    );
+    assert.ok(one);
+    roastSchema.parse(one);
+    assert.equal(isUnderWay(one), false);
+    assert.deepEqual(milestonesOfRoast(one), { firstCrack: 245 });
+    assert.equal(roastedGrams(one), 68);
+    assert.ok(pulledMs(one) !== undefined, 'its jar has a date');
+    // Written down later, it is a pull like any other.
+    const amend = {
+      kind: 'amend',
+      target: one.entries.at(-1)?.id,
+      happenedAt: 330,
+      at: 600,
+      pressedAt: 600,
+      source: 'hand',
+    };
+    const mended = { ...one, entries: [...one.entries, { ...amend, id: 'entry:mended00' } as unknown as Entry] };
+    assert.equal(milestonesOfRoast(mended).pull, 330);
   });
 });
 

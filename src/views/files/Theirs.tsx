@@ -1,0 +1,148 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { lotTitle } from '@/core/bean';
+import type { Notebook } from '@/core/exchange';
+import { type Recipe, recipeFrom } from '@/core/recipe';
+import { finalShade, milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roastedGrams } from '@/core/roast';
+import { lossPercent } from '@/core/shade';
+import { formatClock } from '@/core/units';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { keepTheirs } from '@/store/recipes';
+import { Button } from '@/ui/Button';
+import { SelectField, TextField } from '@/ui/Field';
+import { Ribbon } from '@/ui/ribbon/Ribbon';
+import { TimeAxis } from '@/ui/ribbon/TimeAxis';
+import { useWords } from '@/ui/useHousehold';
+import { useWidth } from '@/ui/useWidth';
+
+interface TheirsProps {
+  readonly notebook: Notebook;
+  readonly onDone: () => void;
+}
+
+/** What somebody else gave: to look at, and to keep as theirs. Their beans, jars and prices never become yours. */
+export function Theirs({ notebook, onDone }: TheirsProps) {
+  const mine = useLiveQuery(async () => {
+    const [lots, gear] = await Promise.all([database().lots.toArray(), database().gear.toArray()]);
+    return { lots: lots.filter((lot) => !lot.removedAt), gear: gear.filter((each) => !each.removedAt) };
+  }, []);
+  const [by, setBy] = useState('');
+  const [lotId, setLotId] = useState<string>();
+  const [gearId, setGearId] = useState<string>();
+  const [error, setError] = useState<string>();
+  if (!mine) return null;
+  const nameOf = (recipe: Pick<Recipe, 'lotId' | 'gearId'>) => ({
+    lot: notebook.lots.find(({ id }) => id === recipe.lotId),
+    gear: notebook.gear.find(({ id }) => id === recipe.gearId),
+  });
+  const myLot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
+  const alike = mine.gear.find(({ method }) => notebook.gear.some((each) => each.method === method));
+  const myGear = mine.gear.find(({ id }) => id === gearId) ?? alike ?? mine.gear[0];
+  const keep = async (recipe: Recipe) => {
+    const { lot, gear } = nameOf(recipe);
+    if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
+    if (!myLot || !myGear) return setError('Add beans and gear of your own first: a recipe is for something to roast.');
+    setError(undefined);
+    const note = [
+      `Their beans: ${lot ? lotTitle(lot) : 'not said'}`,
+      `their gear: ${gear?.nickname ?? 'not said'}.`,
+      recipe.note,
+    ]
+      .filter(Boolean)
+      .join(', ')
+      .slice(0, 1000);
+    const change = await keepTheirs(database(), recipe, { lotId: myLot.id, gearId: myGear.id, by: by.trim(), note });
+    say({ text: `“${recipe.name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
+  };
+  const pulled = notebook.roasts.filter((roast) => milestonesOfRoast(roast).pull !== undefined);
+  return (
+    <div className="mt-4 space-y-5">
+      <p>
+        Look at it here. What you keep becomes a recipe of theirs, reckoned for your own gear; their beans, jars, cups
+        and prices stay out of your notebook.
+      </p>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <TextField
+          label="Whose it is"
+          maxLength={60}
+          value={by}
+          error={error}
+          onChange={(event) => setBy(event.target.value)}
+        />
+        <SelectField label="With your beans" value={myLot?.id} onChange={(event) => setLotId(event.target.value)}>
+          {mine.lots.map((lot) => (
+            <option key={lot.id} value={lot.id}>
+              {lotTitle(lot)}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label="In your gear" value={myGear?.id} onChange={(event) => setGearId(event.target.value)}>
+          {mine.gear.map((gear) => (
+            <option key={gear.id} value={gear.id}>
+              {gear.nickname}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <ul className="space-y-6">
+        {pulled.map((roast) => {
+          const { lot, gear } = nameOf(roast);
+          const name = lot ? lot.name : 'A roast';
+          return (
+            <Shown
+              key={roast.id}
+              title={`${lot ? lotTitle(lot) : 'Beans'} in the ${gear?.nickname ?? 'gear'}`}
+              roast={roast}
+              onKeep={() => void keep(recipeFrom(roast, { id: 'recipe:0000' as Recipe['id'], name, createdAt: '' }))}
+            />
+          );
+        })}
+        {notebook.recipes.map((recipe) => (
+          <Shown
+            key={recipe.id}
+            title={`The recipe “${recipe.name}”`}
+            roast={{ guide: recipe.guide, wantedShade: recipe.shade, greenGrams: recipe.greenGrams, entries: [] }}
+            onKeep={() => void keep(recipe)}
+          />
+        ))}
+      </ul>
+      <Button onClick={onDone}>Done with it</Button>
+    </div>
+  );
+}
+
+interface ShownProps {
+  readonly title: string;
+  readonly roast: Pick<Roast, 'entries' | 'wantedShade' | 'greenGrams' | 'guide' | 'note'>;
+  readonly onKeep: () => void;
+}
+
+/** One of their roasts or recipes: its ribbon and the figures that matter. */
+function Shown({ title, roast, onKeep }: ShownProps) {
+  const words = useWords();
+  const { ref, width } = useWidth();
+  const ribbon = (roast.entries.length === 0 ? ribbonOfGuide(roast) : undefined) ?? ribbonOf(roast);
+  const { firstCrack, pull } = ribbon.milestones;
+  const roasted = roastedGrams(roast);
+  const figures = [
+    words.weight(roast.greenGrams),
+    words.shade(finalShade(roast) ?? roast.wantedShade),
+    firstCrack === undefined ? undefined : `first crack ${formatClock(firstCrack)}`,
+    pull === undefined ? undefined : `pulled ${formatClock(pull)}`,
+    roasted === undefined ? undefined : `loss ${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
+    roast.note,
+  ];
+  return (
+    <li>
+      <b>{title}</b> <span className="text-husk">{figures.filter(Boolean).join(' · ')}</span>
+      <div ref={ref} className="mt-2">
+        <Ribbon ribbon={ribbon} width={width} bodyHeight={36} fromS={0} toS={ribbon.toS * 1.01} />
+        <TimeAxis width={width} fromS={0} toS={ribbon.toS * 1.01} />
+      </div>
+      <Button className="mt-2" onClick={onKeep}>
+        Keep it as theirs
+      </Button>
+    </li>
+  );
+}
