@@ -39,7 +39,7 @@ export function demoExperiments(asked: readonly AskedQuestion[], random: Random)
     aRoastId: a.id,
     ...(b ? { bRoastId: b.id } : {}),
     ...(flight ? { flightId: flight.id } : {}),
-    ...(outcome && b ? { outcome, answeredAt: later(b, 6) } : {}),
+    ...(outcome && b ? { outcome, answeredAt: later(b, 3) } : {}),
     ...(note ? { note } : {}),
     createdAt: later(a, 2),
   }));

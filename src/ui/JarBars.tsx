@@ -13,7 +13,7 @@ const AXIS = 30;
 const LABEL = 26;
 /** On a phone the name and how the jar stands have a line each. */
 const TWO_LINES = 52;
-const NARROW = 560;
+const NARROW = 640;
 const GAP = 14;
 /** A label is moved left until it has so much room, pixels. */
 const LEAST_LABEL = 340;

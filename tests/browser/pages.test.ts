@@ -57,6 +57,19 @@ async function assertNoSideways(page: Page, what: string): Promise<void> {
   assert.equal(over, 0, `${what} scrolls sideways by ${over} px`);
 }
 
+/** What lies beyond the edge and cannot be scrolled to. */
+function outOfView(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll('header *, nav *, main *')].flatMap((element) => {
+      const { left, right, width } = element.getBoundingClientRect();
+      if (width === 0 || element.closest('svg') || (left >= -1 && right <= innerWidth + 1)) return [];
+      for (let at = element.parentElement; at; at = at.parentElement)
+        if (/auto|scroll/.test(getComputedStyle(at).overflowX) && at.scrollWidth > at.clientWidth) return [];
+      return [`${element.tagName} ${Math.round(left)} to ${Math.round(right)}: ${element.textContent?.slice(0, 30)}`];
+    }),
+  );
+}
+
 describe('every page of the demo household', () => {
   for (const colorScheme of ['light', 'dark'] as const)
     it(`has no accessibility violation, ${colorScheme}`, async () => {
@@ -82,6 +95,37 @@ describe('every page of the demo household', () => {
       await page.goto(path);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await assertNoSideways(page, path);
+    }
+    await close();
+  });
+
+  for (const [what, viewport] of [
+    ['at 320 px', { width: 320, height: 640 }],
+    ['at 200 % zoom', { width: 640, height: 400 }],
+  ] as const)
+    it(`cuts nothing off ${what}`, async () => {
+      const { page, close } = await demo.open({ viewport });
+      for (const path of [...PATHS, '/journal/paper/']) {
+        await page.goto(path);
+        await page.getByRole('heading', { level: 1 }).waitFor();
+        await assertNoSideways(page, path);
+        assert.deepEqual(await outOfView(page), [], `${path} ${what}`);
+      }
+      await close();
+    });
+
+  it('gives the focus back to where it was when a dialog closes', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/journal/?text=best+cup+yet');
+    await page.getByText('best cup yet').click();
+    for (const name of ['Put the facts right', 'Delete']) {
+      const button = page.getByRole('button', { name, exact: true });
+      await button.focus();
+      await page.keyboard.press('Enter');
+      await page.getByRole('dialog').waitFor();
+      await page.keyboard.press('Escape');
+      await page.getByRole('dialog').waitFor({ state: 'hidden' });
+      assert.equal(await button.evaluate((element) => element === document.activeElement), true, name);
     }
     await close();
   });

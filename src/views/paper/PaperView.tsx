@@ -41,8 +41,8 @@ function Grid() {
       </h1>
       <p className="text-husk mt-2 max-w-[85ch]">
         A line a roast: Tab goes on, Enter to the next line, arrows up and down. Times as 4:05 or 245 seconds. Date,
-        beans, gear and green may be left out where they are as above; all else but the pull where you do not know it.
-        Or paste lines out of a table.
+        beans, gear and green may be left out where they are as above, all else where you do not know it. Or paste lines
+        out of a table.
       </p>
       <datalist id="paper-beans">
         {known.lots.map((lot) => (
@@ -59,7 +59,7 @@ function Grid() {
           <option key={number} value={name} />
         ))}
       </datalist>
-      <div className="mt-4 overflow-x-auto">
+      <div className="relative mt-4 overflow-x-auto">
         <table className="w-full min-w-[68rem] table-fixed border-collapse text-left">
           <thead>
             <tr className="border-ink border-b-2">

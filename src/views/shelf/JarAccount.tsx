@@ -32,9 +32,9 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
       {merged(jar.account.lines, jar.row.events).map((told) => (
         <li
           key={`${told.fromMs} ${told.kind}`}
-          className="grid grid-cols-[1fr_auto_auto_auto] items-center gap-x-4 sm:grid-cols-[11rem_1fr_6rem_6rem_7rem]"
+          className="grid grid-cols-[minmax(0,1fr)_auto_auto_auto] items-center gap-x-4 md:grid-cols-[11rem_minmax(0,1fr)_6rem_6rem_7rem]"
         >
-          <span className="text-husk max-sm:col-span-4">{span(told)}</span>
+          <span className="text-husk max-md:col-span-4">{span(told)}</span>
           <span className={told.kind === 'drawn' ? 'text-husk' : undefined}>
             {told.kind === 'drawn' ? 'your use, reckoned' : FACTS[told.kind]}
             {told.kind === 'weigh' && Math.abs(told.byGrams) >= 1 && (
@@ -58,7 +58,7 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
               Take back
             </Button>
           ) : (
-            <span className="min-h-11 max-sm:hidden" />
+            <span className="min-h-11 max-md:hidden" />
           )}
         </li>
       ))}

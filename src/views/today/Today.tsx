@@ -68,7 +68,7 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
         {done.length > 0 && <RoastNext jars={jars} />}
         <LeftOpen done={done} jars={jars} tasted={cups} />
         {jars.length > 0 && (
-          <Button variant="quiet" className="-ml-5" onClick={() => void saveCalendar()}>
+          <Button variant="quiet" className="-ml-4" onClick={() => void saveCalendar()}>
             These dates for a calendar
           </Button>
         )}

@@ -154,6 +154,20 @@ describe('the demo household', () => {
     assert.ok(new Set(demo.roasts.map((roast) => roast.gearId)).size >= 4);
     assert.ok(new Set(demo.roasts.map((roast) => roast.lotId)).size >= 4);
   });
+  it('has nothing in the demo that is still to come: its last roast is made yesterday’s', () => {
+    const newest = Math.max(...demo.roasts.map(({ createdAt }) => Date.parse(createdAt)));
+    const endOfDay = (Math.floor(newest / 86_400_000) + 1) * 86_400_000;
+    const moments = [
+      ...demo.cups.map(({ at }) => at),
+      ...demo.jars.flatMap(({ events }) => events.map(({ at }) => at)),
+      ...demo.flights.flatMap(({ createdAt, endedAt }) => [createdAt, endedAt ?? createdAt]),
+      ...demo.recipes.map(({ createdAt }) => createdAt),
+      ...demo.experiments.flatMap(({ createdAt, answeredAt }) => [createdAt, answeredAt ?? createdAt]),
+    ];
+    assert.ok(moments.length > 20);
+    for (const at of moments) assert.ok(Date.parse(at) < endOfDay, at);
+  });
+
   it('is moved in time by whole days, entries untouched', () => {
     const moved = shiftDates(demo, 10);
     const [before, after] = [demo.roasts[0], moved.roasts[0]];

@@ -31,6 +31,9 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
           </span>
         </p>
       </OtherRoast>
+      <p className="sr-only" aria-live="polite">
+        {undoable && `Noted: ${entryWords(undoable, words)}.`}
+      </p>
       <Emergency />
       <button
         type="button"
