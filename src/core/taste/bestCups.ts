@@ -1,22 +1,27 @@
 import type { ScoredCup } from './scored.ts';
 
-/** How a roast was liked, over all its cups: the mean of their overall scores. */
+/** How a roast, or one part of a staged one, was liked over all its cups: the mean of their overall scores. */
 export interface RoastLiking {
   readonly roastId: string;
+  readonly pullId: string | undefined;
   readonly overall: number;
   readonly cups: number;
 }
 
-/** The roasts with the best cups, best first. */
+/** The roasts with the best cups, best first; the parts of a staged one each for themselves. */
 export function bestRoasts(cups: readonly ScoredCup[], most: number): RoastLiking[] {
-  const byRoast = new Map<string, number[]>();
-  for (const { roastId, overall } of cups) byRoast.set(roastId, [...(byRoast.get(roastId) ?? []), overall]);
-  return [...byRoast]
-    .map(([roastId, scores]) => ({
-      roastId,
-      cups: scores.length,
-      overall: scores.reduce((sum, each) => sum + each, 0) / scores.length,
-    }))
+  const groups = new Map<string, ScoredCup[]>();
+  for (const cup of cups) {
+    const key = `${cup.roastId} ${cup.pullId ?? ''}`;
+    groups.set(key, [...(groups.get(key) ?? []), cup]);
+  }
+  return [...groups.values()]
+    .flatMap((its) => {
+      const [first] = its;
+      if (!first) return [];
+      const overall = its.reduce((sum, each) => sum + each.overall, 0) / its.length;
+      return [{ roastId: first.roastId, pullId: first.pullId, cups: its.length, overall }];
+    })
     .sort((a, b) => b.overall - a.overall || b.cups - a.cups)
     .slice(0, most);
 }

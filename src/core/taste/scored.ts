@@ -3,6 +3,7 @@ import type { Flight, FlightKey } from './cup.ts';
 /** One score of coffee of the household's, from a cup or from a sheet of a flight. */
 export interface ScoredCup {
   readonly roastId: string;
+  /** Of which part, where the roast was pulled in parts. */
   readonly pullId?: string | undefined;
   /** 0 to 10 */
   readonly overall: number;

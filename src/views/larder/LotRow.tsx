@@ -151,8 +151,8 @@ function BestOfLot({ lotId }: { readonly lotId: string }) {
   return (
     <p className="mt-1 text-[0.95rem]">
       <span className="text-husk">Best cups:</span>{' '}
-      {best.map(({ roastId, overall }, i) => (
-        <span key={roastId}>
+      {best.map(({ roastId, pullId, overall }, i) => (
+        <span key={`${roastId} ${pullId}`}>
           {i > 0 && ', '}
           <a className="underline underline-offset-4" href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}>
             {overall.toFixed(1)} of 10

@@ -11,6 +11,7 @@ import { LinkButton } from '@/ui/Button';
 import { Column } from '@/ui/Column';
 import { Island } from '@/ui/Island';
 import { NotHere } from '@/ui/NotHere';
+import { partWords } from '@/ui/partWords';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
@@ -53,9 +54,10 @@ function Beans() {
   const { lot } = stock;
   const losses = lossesByShade(roasts.map(({ roast }) => roast));
   const [top] = best;
+  const roastOf = (roastId: string) => roasts.find(({ roast }) => roast.id === roastId)?.roast;
   const dateOf = (roastId: string) => {
-    const its = roasts.find(({ roast }) => roast.id === roastId);
-    return its ? dates.date(its.roast.createdAt) : 'an earlier roast';
+    const its = roastOf(roastId);
+    return its ? dates.date(its.createdAt) : 'an earlier roast';
   };
   return (
     <article className="pt-6">
@@ -89,10 +91,11 @@ function Beans() {
           )}
           {best.length === 0 && <p className="text-husk">Its best cups stand here once one was scored.</p>}
           <ol>
-            {best.map(({ roastId, overall, cups }) => (
-              <li key={roastId} className="flex justify-between gap-4">
+            {best.map(({ roastId, pullId, overall, cups }) => (
+              <li key={`${roastId} ${pullId}`} className="flex justify-between gap-4">
                 <a className="underline underline-offset-4" href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}>
                   {dateOf(roastId)}
+                  {partWords(roastOf(roastId), pullId, words.shade)}
                 </a>
                 <span>
                   <b>{overall.toFixed(1)}</b> of 10 <span className="text-husk">by {counted(cups, 'cup')}</span>

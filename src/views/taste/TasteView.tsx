@@ -6,6 +6,7 @@ import { scoredCups } from '@/store/scoredCups';
 import { LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { Island } from '@/ui/Island';
+import { partWords } from '@/ui/partWords';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 
@@ -63,16 +64,16 @@ function Tasting() {
           <section className="border-ink border-t-2 pt-3">
             <h2 className="mb-2 text-xl">Your best cups, and how they were roasted</h2>
             <ol className="divide-line divide-y">
-              {best.map(({ roastId, overall, cups: count }) => {
+              {best.map(({ roastId, pullId, overall, cups: count }) => {
                 const roast = named.get(roastId);
                 return (
-                  <li key={roastId} className="flex flex-wrap items-baseline gap-x-4 py-2">
+                  <li key={`${roastId} ${pullId}`} className="flex flex-wrap items-baseline gap-x-4 py-2">
                     <a
                       className="mr-auto font-bold underline-offset-4 hover:underline"
                       href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}
                     >
                       {roast
-                        ? `${roast.lotName}, ${roast.gearName}, ${dates.day(roast.roast.createdAt)}`
+                        ? `${roast.lotName}, ${roast.gearName}, ${dates.day(roast.roast.createdAt)}${partWords(roast.roast, pullId, words.shade)}`
                         : 'a roast deleted since'}
                     </a>
                     <span>

@@ -232,7 +232,18 @@ describe('a blind flight', () => {
 it('the best cups are found again, best first', () => {
   const cup = (roastId: string, overall: number) => ({ roastId, overall });
   assert.deepEqual(bestRoasts([cup('roast:a', 7), cup('roast:b', 9), cup('roast:a', 8)], 3), [
-    { roastId: 'roast:b', cups: 1, overall: 9 },
-    { roastId: 'roast:a', cups: 2, overall: 7.5 },
+    { roastId: 'roast:b', pullId: undefined, cups: 1, overall: 9 },
+    { roastId: 'roast:a', pullId: undefined, cups: 2, overall: 7.5 },
   ]);
+  const part = (pullId: string, overall: number) => ({ roastId: 'roast:s', pullId, overall });
+  assert.deepEqual(
+    bestRoasts([part('entry:dark', 4), part('entry:light', 8), part('entry:light', 9)], 3).map(
+      ({ pullId, overall }) => [pullId, overall],
+    ),
+    [
+      ['entry:light', 8.5],
+      ['entry:dark', 4],
+    ],
+    'the parts of a staged roast each for themselves',
+  );
 });
