@@ -10,6 +10,7 @@ import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
+import { probeBacktest } from './probe.ts';
 
 const MORE_ROASTS = 1000;
 /** A journal of a lifetime. */
@@ -25,6 +26,7 @@ const parts = {
     printBacktest('Forecast backtest, 64 simulated households', backtest(64, usualWorld, 20_261_211));
     printBacktest('The same in calmer households', backtest(64, calmWorld, 20_261_212));
     printBacktest('The same in rougher households', backtest(64, roughWorld, 20_261_213));
+    probeBacktest(24, 20_261_214);
   },
   roast: () =>
     served(async (app) => {

@@ -1,4 +1,4 @@
-import { isSameReading, readingAt, readingsOf } from '@/core/heat';
+import { isSameReading, type ProbeLog, readingAt, trustedReadings } from '@/core/heat';
 import { createId } from '@/core/ids';
 import { type Entry, liveEntries, milestonesOf, preheatS } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
@@ -61,14 +61,19 @@ export async function takeReadingsBack(
 /** More than the last ten are not asked for, since some have no reading there. */
 const ROASTS_READ = 16;
 
-/** What the gear's probe read at first crack in its last roasts, newest first, °C. */
-export async function firstCrackReadings(db: GanderDatabase, gearId: string, except: string): Promise<number[]> {
+/** What the gear's probe showed in its last roasts that cracked, newest first. */
+export async function probeLogs(db: GanderDatabase, gearId: string, except: string): Promise<ProbeLog[]> {
   const roasts = await gearRoasts(db, gearId).limit(ROASTS_READ).toArray();
   return roasts.flatMap((roast) => {
     if (roast.id === except) return [];
     const live = liveEntries(roast.entries);
     const { firstCrack } = milestonesOf(live);
-    const celsius = firstCrack === undefined ? undefined : readingAt(readingsOf(live), firstCrack);
-    return celsius === undefined ? [] : [celsius];
+    const readings = firstCrack === undefined ? [] : trustedReadings(live);
+    return firstCrack === undefined || readings.length === 0 ? [] : [{ readings, firstCrackS: firstCrack }];
   });
+}
+
+/** What it read at first crack in them, °C. */
+export async function firstCrackReadings(db: GanderDatabase, gearId: string, except: string): Promise<number[]> {
+  return (await probeLogs(db, gearId, except)).flatMap((log) => readingAt(log.readings, log.firstCrackS) ?? []);
 }

@@ -1,6 +1,16 @@
 import type { Lot } from '../bean/index.ts';
 import { controlsOf, type Gear, initialValue, traysOf } from '../gear/index.ts';
-import { liveEntries, meantShade, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
+import {
+  type LiveEntry,
+  liveEntries,
+  type Milestones,
+  meantShade,
+  milestonesOf,
+  type PlannedMove,
+  pulledMs,
+  questionsAbout,
+  type Roast,
+} from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
 
 /** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
@@ -33,19 +43,57 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
 /** An earlier roast as the forecast learns from it. */
 export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
   const live = liveEntries(roast.entries);
-  const moves = live.flatMap((entry) =>
+  const shade = live.findLast((entry) => entry.kind === 'pull' && entry.all);
+  return {
+    ...circumstancesAt(roast, live, lot, gear),
+    // How dark it turned out says what the stretch after first crack was for.
+    shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
+    reached: believable(live),
+    pulledMs: pulledMs(roast),
+  };
+}
+
+/**
+ * The circumstances of a roast as it was or is made: the heat that it was planned to begin with, unless another was set
+ * within the first minute, planned or not.
+ */
+export function circumstancesAt(
+  roast: Batch,
+  live: readonly LiveEntry[],
+  lot: Lot | undefined,
+  gear: Gear | undefined,
+): Circumstances {
+  const made = live.flatMap((entry) =>
     entry.kind === 'move'
       ? [{ when: { kind: 'at' as const, atS: Math.max(0, entry.at) }, control: entry.control, value: entry.value }]
       : [],
   );
-  const shade = live.findLast((entry) => entry.kind === 'pull' && entry.all);
-  return {
-    ...circumstancesOf(roast, lot, gear),
-    ...(moves.length > 0 ? { heat: plannedHeat(moves, gear) } : {}),
-    // How dark it turned out says what the stretch after first crack was for.
-    shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
-    reached: milestonesOf(live),
-  };
+  return circumstancesOf({ ...roast, plannedMoves: [...(roast.plannedMoves ?? []), ...made] }, lot, gear);
+}
+
+/** Roasts of any order, each told how long before it the last one on its gear was pulled. */
+export function withSince(past: readonly (PastRoast & { readonly chargedMs: number })[]): PastRoast[] {
+  return past.map(({ chargedMs, ...roast }) => ({ ...roast, sinceMin: sinceMinOf(roast.gearId, chargedMs, past) }));
+}
+
+/** Minutes from the last pull on a piece of gear to `chargedMs`; undefined where none came before. */
+export function sinceMinOf(
+  gearId: string,
+  chargedMs: number,
+  past: readonly Pick<PastRoast, 'gearId' | 'pulledMs'>[],
+): number | undefined {
+  let last = Number.NEGATIVE_INFINITY;
+  for (const roast of past)
+    if (roast.gearId === gearId && roast.pulledMs !== undefined && roast.pulledMs <= chargedMs)
+      last = Math.max(last, roast.pulledMs);
+  return Number.isFinite(last) ? (chargedMs - last) / 60_000 : undefined;
+}
+
+/** The milestones without those that are asked about and not answered: a slip must not be learned from. */
+function believable(live: readonly LiveEntry[]): Milestones {
+  const reached = { ...milestonesOf(live) };
+  for (const { milestone } of questionsAbout(live)) delete reached[milestone];
+  return reached;
 }
 
 function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {
@@ -56,7 +104,13 @@ function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): num
   if (!heat || set?.value === undefined) return undefined;
   if (heat.kind === 'words') {
     const place = (value: unknown) => heat.words.indexOf(String(value)) + 1;
-    return place(set.value) / place(initialValue(heat));
+    return ratioOf(place(set.value), place(initialValue(heat)));
   }
-  return Number(set.value) / Number(initialValue(heat));
+  return ratioOf(Number(set.value), Number(initialValue(heat)));
+}
+
+/** Undefined where one of them is no setting of the control, as after it was changed from words to steps. */
+function ratioOf(set: number, usual: number): number | undefined {
+  const ratio = set / usual;
+  return Number.isFinite(ratio) && ratio > 0 ? ratio : undefined;
 }

@@ -16,6 +16,8 @@ export interface Circumstances {
   readonly ambientC?: number | undefined;
   readonly wind?: Wind | undefined;
   readonly gearHot?: boolean | undefined;
+  /** Minutes from the last pull on this gear to the beans going in; counts before `gearHot`. */
+  readonly sinceMin?: number | undefined;
   /** Heat in the first minute against where the control starts: 1 as usual. */
   readonly heat?: number | undefined;
   readonly shade: ShadeNumber;
@@ -24,6 +26,8 @@ export interface Circumstances {
 /** An earlier roast: its circumstances and when it reached what. */
 export interface PastRoast extends Circumstances {
   readonly reached: Milestones;
+  /** When the last beans came out, Unix milliseconds, where that is known. */
+  readonly pulledMs?: number | undefined;
 }
 
 // The order of the shared coefficients; effects of gear and lot follow them. The earlier milestone stays first: its part
@@ -84,12 +88,27 @@ export function featuresOf(roast: Circumstances, places: Places, earlier = 0): F
   if (roast.lotId === places.lotId) features.push([places.lot, 1]);
   if (ambientC !== undefined) features.push([F.ambient, (ambientC - USUAL_AMBIENT_C) / 10]);
   if (roast.wind !== undefined && roast.wind !== 'calm') features.push([F.wind, WINDS[roast.wind]]);
-  if (roast.gearHot) features.push([F.hot, 1]);
+  const warmth = warmthOf(roast);
+  if (warmth > 0) features.push([F.hot, warmth]);
   if (roast.heat !== undefined && roast.heat !== 1) features.push([F.heat, Math.log(Math.max(0.2, roast.heat))]);
   if (gramsPerMl !== undefined) features.push([F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10]);
   if (process !== undefined) features.push([process, 1]);
   return features;
 }
+
+// Gear loses its heat by halves; a quarter of an hour is common roasting knowledge, what it does is learned on each gear.
+const COOLS_MIN = 15;
+/** Gear that was said to be hot, without the minutes: about so long after a pull the next beans go in. */
+const SAID_HOT_MIN = 7;
+
+/** How much of its heat the gear has left from the roast before, 0 to 1. */
+export function warmthOf({ sinceMin, gearHot }: Pick<Circumstances, 'sinceMin' | 'gearHot'>): number {
+  const minutes = sinceMin ?? (gearHot ? SAID_HOT_MIN : undefined);
+  if (minutes === undefined || !(minutes >= 0)) return 0;
+  const warmth = Math.exp(-minutes / COOLS_MIN);
+  return warmth < LEAST_WARMTH ? 0 : warmth;
+}
+const LEAST_WARMTH = 0.02;
 
 /** What is believed of a stretch before any roast. */
 export interface StretchBelief {
@@ -109,7 +128,7 @@ const MASS = { air: [-0.25, 0.25], contact: [0.4, 0.4], both: [0.2, 0.3] } as co
 const BELIEFS: readonly (readonly [number, number, number])[] = [
   [F.ambient, -0.05, 0.04],
   [F.wind, 0.04, 0.04],
-  [F.hot, -0.07, 0.08],
+  [F.hot, -0.14, 0.1],
   [F.heat, -0.65, 0.55],
   [F.dense, 0.05, 0.12],
   [F.natural, -0.01, 0.03],

@@ -19,7 +19,9 @@ export interface Prediction {
 
 /** Degrees of freedom of the heavy-tailed noise: an observation far off counts the less. */
 const TAIL_FREEDOM = 4;
-const PASSES = 3;
+/** It settles within a few passes; an absurd observation needs some more. */
+const MOST_PASSES = 12;
+const SETTLED = 0.01;
 
 /**
  * Bayesian linear regression with Gaussian prior and heavy-tailed noise. The posterior is the closed Gaussian form; far
@@ -45,18 +47,22 @@ export class GaussianFit {
     let lower = new Float64Array(0);
     let mean = prior.mean;
     let offs: Float64Array = new Float64Array(0);
-    for (let pass = 0; pass < (count === 0 ? 1 : PASSES); pass++) {
+    for (let pass = 0; pass < (count === 0 ? 1 : MOST_PASSES); pass++) {
       const { precision, right } = normalEquations(prior, rows, weights, noiseSd);
       lower = cholesky(precision, mean.length);
       mean = solve(lower, right);
       offs = offsOf(rows, mean);
+      // The weights first, by the noise as it stands, then the noise by those weights: the other way round it swings.
       let squares = prior.noiseWorth * prior.noiseSd ** 2;
       for (let i = 0; i < count; i++) {
         const off = offs[i] as number;
-        squares += (weights[i] as number) * off * off;
-        weights[i] = (TAIL_FREEDOM + 1) / (TAIL_FREEDOM + (off / noiseSd) ** 2);
+        const weight = (TAIL_FREEDOM + 1) / (TAIL_FREEDOM + (off / noiseSd) ** 2);
+        squares += weight * off * off;
+        weights[i] = weight;
       }
+      const before = noiseSd;
       noiseSd = Math.sqrt(squares / Math.max(1, prior.noiseWorth + count - spent(prior, lower)));
+      if (Math.abs(noiseSd / before - 1) < SETTLED) break;
     }
     this.lower = lower;
     this.mean = mean;

@@ -1,4 +1,4 @@
-export { circumstancesOf, pastRoastOf } from './circumstances.ts';
+export { circumstancesAt, circumstancesOf, pastRoastOf, sinceMinOf, withSince } from './circumstances.ts';
 export { type Conditions, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';

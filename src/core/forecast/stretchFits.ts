@@ -51,7 +51,7 @@ const beliefs = {
   yellowToFirst: { noiseSd: 0.09, share: 1.1, carries: 0.6, carriesSd: 0.5 },
   firstCrack: { noiseSd: 0.2, share: 0.8, carries: 0.5, carriesSd: 0.5 },
   firstToSecond: { noiseSd: 0.13, share: 0.9, carries: 0.6, carriesSd: 0.5 },
-  firstToPull: { noiseSd: 0.09, share: 0.8, carries: 0.5, carriesSd: 0.5 },
+  firstToPull: { noiseSd: 0.12, share: 0.8, carries: 0.5, carriesSd: 0.5 },
 } as const satisfies Record<StretchKey, Omit<StretchBelief, 'usual'>>;
 
 /** The log of a span; undefined where an end is missing or out of order. Outside: it is asked for thousands of times. */
@@ -105,6 +105,9 @@ interface Fitted {
   readonly looseness: number;
 }
 
+/** What counts less than this in the fit is a slip of the record, and says nothing of how steady the gear is. */
+const LEAST_WEIGHT = 0.15;
+
 /** So many roasts tell all there is: what is still unsure after them is the next roast, not the line. */
 const LEARNED_FROM = 200;
 
@@ -150,7 +153,8 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
     });
     const misses: number[] = [];
     for (let k = 0; k < picked.length; k++)
-      if (past[picked[k] as number]?.gearId === asked.gearId) misses.push(fit.miss(k));
+      if (past[picked[k] as number]?.gearId === asked.gearId && fit.residual(k).weight >= LEAST_WEIGHT)
+        misses.push(fit.miss(k));
     const made = { fit, offs, looseness: loosenessOf(misses, fit.freedom) };
     fits.set(key, made);
     return made;

@@ -3,7 +3,7 @@ import { type Control, controlsOf, type Gear, methodOf, remindersOf } from '../g
 import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
 import { firstCrackC } from './firstCrackC.ts';
 import { plannedMovesNow } from './plannedMoves.ts';
-import { probeOpinion } from './probeOpinion.ts';
+import type { LearnedProbe } from './probeOpinion.ts';
 import { heardMilestones, pullsDue } from './pullsDue.ts';
 import { rateOfRise } from './rateOfRise.ts';
 import { trustedReadings } from './readingChecks.ts';
@@ -14,13 +14,15 @@ export interface AtTheHeat extends Pick<HeatSituation, 'nowS' | 'ownC' | 'words'
   readonly roast: Roast;
   readonly gear: Gear | undefined;
   readonly expectation: Expectation;
+  /** What this gear's probe has earned to say; silent when absent. */
+  readonly probe?: LearnedProbe | undefined;
 }
 
 /** Before any time that a move can be planned for, seconds. */
 const BEFORE_S = -1;
 
 /** How things stand at the heat at `nowS`, from the record alone: all that the screen tells is derived from it. */
-export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }: AtTheHeat): HeatSituation {
+export function heatNow({ roast, gear, expectation, probe, nowS, ownC, words, putOff }: AtTheHeat): HeatSituation {
   const live = liveEntries(roast.entries);
   // Until the beans are in, no time of the roast has passed.
   const roastS = roast.chargedAt === undefined ? 0 : nowS;
@@ -29,7 +31,7 @@ export function heatNow({ roast, gear, expectation, nowS, ownC, words, putOff }:
   const readings = trustedReadings(live);
   const ratePerMin = rateOfRise(readings, nowS);
   const firstC = firstCrackC(readings, reached.firstCrack, ownC);
-  const opinion = heard.firstCrack === undefined ? probeOpinion(readings, ownC, nowS) : undefined;
+  const opinion = heard.firstCrack === undefined ? probe?.opinion(readings, nowS) : undefined;
   const controls = controlsOf(gear ?? { method: 'other' });
   return {
     nowS,

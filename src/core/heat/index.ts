@@ -8,7 +8,7 @@ export {
 } from './firstCrackC.ts';
 export { type AtTheHeat, forecastsAhead, heatNow, type NamedForecast } from './heatNow.ts';
 export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';
-export { probeOpinion } from './probeOpinion.ts';
+export type { LearnedProbe, ProbeLog } from './probeOpinion.ts';
 export { heardMilestones, type PullDue, type PullPlan, pullsDue, pullsPlanned } from './pullsDue.ts';
 export { isFresh, type Reading, rateOfRise, readingAt } from './rateOfRise.ts';
 export {

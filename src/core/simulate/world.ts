@@ -25,7 +25,8 @@ export interface WorldRoast {
   readonly greenGrams: number;
   readonly ambientC: number;
   readonly wind: Wind;
-  readonly gearHot: boolean;
+  /** Minutes since the pull before on the same gear, where that was the same day. */
+  readonly sinceMin: number | undefined;
   readonly heat: number;
   readonly shade: ShadeNumber;
   readonly reached: Milestones;
@@ -67,8 +68,10 @@ export function simulateHousehold(
     const its = gear[Math.floor(random() ** 1.6 * gear.length)] ?? gear[0];
     if (!its) return roasts;
     const last = roasts.at(-1);
-    const gearHot = last?.gearId === its.id && random() < 0.25;
-    roasts.push(...oneRoast(its, lot, i / count, gearHot, rough, random));
+    // One in three is the day's next batch: soon after, or after a tidy-up.
+    const again = last?.gearId === its.id && random() < 0.35;
+    const sinceMin = again ? 3 + 40 * random() ** 2 : undefined;
+    roasts.push(...oneRoast(its, lot, i / count, sinceMin, rough, random));
   }
   return roasts;
 }
@@ -86,7 +89,7 @@ function oneRoast(
   its: { readonly id: string; readonly method: MethodId; readonly strength: number; readonly grams: number },
   lot: ReturnType<typeof drawLot>,
   season: number,
-  gearHot: boolean,
+  sinceMin: number | undefined,
   rough: Roughness,
   random: Random,
 ): WorldRoast[] {
@@ -109,7 +112,7 @@ function oneRoast(
       wind,
       strength: its.strength,
       supply: Math.exp(normal(random) * 0.025 * rough.days),
-      minutesSinceLast: gearHot ? 6 : undefined,
+      minutesSinceLast: sinceMin,
     },
     { shade, limitS: 2400 },
     random,
@@ -131,7 +134,7 @@ function oneRoast(
       greenGrams,
       ambientC,
       wind,
-      gearHot,
+      sinceMin,
       heat: heat ? value / heat.start : 1,
       shade,
       reached: marks(roast, rough, random),

@@ -11,9 +11,9 @@ import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
 import { NOT_AWAKE } from '@/ui/canStayAwake';
 import { useHousehold, useWords } from '@/ui/useHousehold';
-import { AfterPull } from './AfterPull';
 import { LiveRibbon } from './LiveRibbon';
 import { MarksPanel } from './tray/MarksPanel';
+import { MorePanel } from './tray/MorePanel';
 import { MovesPanel } from './tray/MovesPanel';
 import { hasReadingNow, ReadingNow } from './tray/ReadingNow';
 import { ReadingPanel } from './tray/ReadingPanel';
@@ -39,9 +39,9 @@ const SimulatedRoast = lazy(() => import('./SimulatedRoast').then((module) => ({
 const Beans = lazy(() => import('./Beans').then((module) => ({ default: module.Beans })));
 
 /** Loaded when they are first wanted. */
+const AfterPull = lazy(() => import('./AfterPull').then((module) => ({ default: module.AfterPull })));
 const KeysHelp = lazy(() => import('./KeysHelp').then((module) => ({ default: module.KeysHelp })));
 const ColourPanel = lazy(() => import('./tray/ColourPanel').then((module) => ({ default: module.ColourPanel })));
-const MorePanel = lazy(() => import('./tray/MorePanel').then((module) => ({ default: module.MorePanel })));
 const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
 /** A second press within this time pulls; one alone does not. */
@@ -226,7 +226,11 @@ export function LiveRoast(named: NamedRoast) {
         <>
           <div className="heat heat-over">{field}</div>
           <div className="mx-auto w-full max-w-[1352px] px-[18px] pt-4 pb-6 sm:px-9">
-            {simulated || <AfterPull named={{ ...named, roast }} model={model} />}
+            {simulated || (
+              <Suspense fallback={null}>
+                <AfterPull named={{ ...named, roast }} model={model} />
+              </Suspense>
+            )}
           </div>
         </>
       )}

@@ -1,33 +1,49 @@
 import { useEffect, useMemo, useState } from 'react';
-import { circumstancesOf, type Expectation, expectationFor, type PastRoast } from '@/core/forecast';
-import { ownFirstCrackC } from '@/core/heat';
+import { circumstancesAt, type Expectation, expectationFor, type PastRoast, sinceMinOf } from '@/core/forecast';
+import { type LearnedProbe, ownFirstCrackC, readingAt } from '@/core/heat';
+import { liveEntries } from '@/core/roast';
 import { database } from '@/store/current';
 import { roastHistory } from '@/store/history';
 import type { NamedRoast } from '@/store/queries';
-import { firstCrackReadings } from '@/store/readings';
+import { probeLogs } from '@/store/readings';
 
 /** What the record says of a roast under way; read once, since earlier roasts do not change while this one is on the heat. */
 export interface Known {
   readonly expectation: Expectation;
   /** The gear's own reading at first crack, °C. */
   readonly ownC: number | undefined;
+  /** What its probe has earned to say of the time left to first crack. */
+  readonly probe: LearnedProbe | undefined;
 }
+
+const LEARNED_AFTER_MS = 2000;
 
 export function useKnown({ roast, lot, gear }: NamedRoast): Known {
   const [past, setPast] = useState<readonly PastRoast[]>([]);
-  const [ownC, setOwnC] = useState<number>();
+  const [ofProbe, setOfProbe] = useState<Pick<Known, 'ownC' | 'probe'>>({ ownC: undefined, probe: undefined });
   useEffect(() => {
     let current = true;
     void roastHistory(database(), roast.id).then((found) => current && setPast(found));
-    void firstCrackReadings(database(), roast.gearId, roast.id).then((all) => current && setOwnC(ownFirstCrackC(all)));
+    void probeLogs(database(), roast.gearId, roast.id).then((logs) => {
+      const cracks = logs.flatMap((log) => readingAt(log.readings, log.firstCrackS) ?? []);
+      if (current) setOfProbe({ ownC: ownFirstCrackC(cracks), probe: undefined });
+      // It has nothing to say in the first minutes, and thousands of readings are gone through: behind all else.
+      setTimeout(async () => {
+        const { learnProbe } = await import('@/core/probe');
+        if (current) setOfProbe({ ownC: ownFirstCrackC(cracks), probe: learnProbe(logs) });
+      }, LEARNED_AFTER_MS);
+    });
     return () => {
       current = false;
     };
   }, [roast.id, roast.gearId]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the facts of a roast under way are fixed; only its log grows
+  // Only what is set in the first minute changes them: the rest of the log may grow without learning anew.
+  const circumstances = circumstancesAt(roast, liveEntries(roast.entries), lot, gear);
+  const sinceMin = roast.chargedAt ? sinceMinOf(roast.gearId, Date.parse(roast.chargedAt), past) : undefined;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the facts of a roast under way are fixed but for its heat
   const expectation = useMemo(
-    () => expectationFor({ ...circumstancesOf(roast, lot, gear), rule: roast.pullRule }, past),
-    [roast.id, past, gear, lot],
+    () => expectationFor({ ...circumstances, sinceMin, rule: roast.pullRule }, past),
+    [roast.id, past, gear, lot, circumstances.heat, sinceMin],
   );
-  return { expectation, ownC };
+  return { expectation, ...ofProbe };
 }

@@ -1,9 +1,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { MethodId } from '@/core/gear';
-import { type ControlNow, remedyFor, type Telling } from '@/core/heat';
-import { paceAgainst, paceWords, type Recipe } from '@/core/recipe';
-import { milestoneNames, milestonesOfRoast, type Roast } from '@/core/roast';
+import type { ControlNow, Telling } from '@/core/heat';
+import type { Roast } from '@/core/roast';
 import { formatSpan } from '@/core/units';
 import { database } from '@/store/current';
 import { keepDeviceClock } from '@/store/roasting';
@@ -13,14 +12,17 @@ import type { RoastClock } from './useRoastClock';
 /** What only this screen knows and tells: a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
 export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState, lacks: readonly string[]) {
   const [seenMs, setSeenMs] = useState(0);
-  const recipe = useLiveQuery(
-    async () => (roast.recipeId ? await database().recipes.get(roast.recipeId) : undefined),
-    [roast.recipeId],
-  );
+  const recipe = useLiveQuery(async () => {
+    if (!roast.recipeId) return undefined;
+    // Only who follows a recipe loads what is told of it.
+    const { paceOfRecipe } = await import('./recipePace');
+    const found = await database().recipes.get(roast.recipeId);
+    return found && { found, paceOfRecipe };
+  }, [roast.recipeId]);
   const tells = ({ correctedMs, shownS }: RoastClock, controls: readonly ControlNow[]): Telling[] => [
     ...(probe.looksFahrenheit ? [fahrenheit] : []),
     ...(correctedMs !== 0 && correctedMs !== seenMs ? [clockJumped(correctedMs)] : []),
-    ...(recipe && roast.chargedAt ? [paceOfRecipe(recipe, roast, method, controls, shownS ?? 0)] : []),
+    ...(recipe && roast.chargedAt ? [recipe.paceOfRecipe(recipe.found, roast, method, controls, shownS ?? 0)] : []),
   ];
   const lacking = lacks.map((text): Telling => ({ key: text, level: 'note', text }));
   return {
@@ -56,33 +58,4 @@ function clockJumped(correctedMs: number): Telling {
     text: `This device’s clock jumped ${way} by ${formatSpan(Math.abs(correctedMs) / 1000)}. Gander kept counting from the beans going in.`,
     answers,
   };
-}
-
-/** The pace is news for so long after a mark, seconds; then it only stands there. */
-const NEWS_S = 40;
-/** Closer than this a move would overshoot, seconds; ours. */
-const CORRECTED_S = 8;
-
-/** Ahead of or behind the recipe at the last mark, and while there is time, the move that brings it back. */
-function paceOfRecipe(
-  recipe: Recipe,
-  roast: Roast,
-  method: MethodId,
-  controls: readonly ControlNow[],
-  nowS: number,
-): Telling {
-  const reached = milestonesOfRoast(roast);
-  const pace = paceAgainst(roast.guide ?? recipe.guide, reached);
-  const says = paceWords(pace, (milestone) => milestoneNames[milestone]);
-  const last = pace.at(-1);
-  const isNews = last !== undefined && nowS - (reached[last.milestone] ?? 0) < NEWS_S;
-  const text = says ? `${says}.` : `By “${recipe.name}”: its ribbon lies pale under yours.`;
-  const back =
-    last &&
-    isNews &&
-    Math.abs(last.byS) >= CORRECTED_S &&
-    (last.milestone === 'yellow' || last.milestone === 'firstCrack')
-      ? ` ${remedyFor(method, last.milestone, last.byS > 0 ? 'slower' : 'faster', controls)}.`
-      : '';
-  return { key: `recipe${pace.length}`, level: isNews ? 'soon' : 'note', text: `${text}${back}` };
 }

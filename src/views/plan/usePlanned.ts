@@ -82,6 +82,7 @@ export function usePlanned(
   const outdoors = choices.place === 'outdoors';
   const [ambientC, wind] = outdoors ? [known.day?.ambientC, known.day?.wind] : [undefined, undefined];
   const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, its, loss) : undefined;
+  const pulled = records.last && pulledMs(records.last);
   const question = {
     ...circumstancesOf(
       {
@@ -97,6 +98,8 @@ export function usePlanned(
       stock.lot,
       its,
     ),
+    // To the minute, so that the question is not asked anew all the time.
+    sinceMin: pulled === undefined ? undefined : Math.round((Date.now() - pulled) / 60_000),
     rule,
   };
   return {

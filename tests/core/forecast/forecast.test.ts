@@ -82,6 +82,29 @@ describe('learning', () => {
     const spoiled = expectationFor(ask(), [...sound, past(150)]).at.firstCrack.medianS;
     near(spoiled, 304, 9);
   });
+  it('is not spoiled by one absurd record, wherever it stands among few good ones', () => {
+    const good = [540, 530, 548, 536, 545].map((s) => past(s, ask('stovetopPopper')));
+    const without = expectationFor(ask('stovetopPopper'), good).at;
+    for (const absurd of [5, 60, 3000])
+      for (const all of [
+        [past(absurd, ask('stovetopPopper')), ...good],
+        [...good, past(absurd, ask('stovetopPopper'))],
+      ]) {
+        const spoiled = expectationFor(ask('stovetopPopper'), all).at;
+        for (const milestone of ['firstCrack', 'pull'] as const) {
+          const [a, b] = [without[milestone], spoiled[milestone]];
+          near(b.medianS / a.medianS, 1, 0.03);
+          assert.ok(b.lateS - b.earlyS <= 1.5 * (a.lateS - a.earlyS), `${absurd} s, ${milestone}`);
+        }
+      }
+  });
+  it('hears how long ago the gear was hot, to the minute', () => {
+    const first = (facts: Partial<ForecastQuestion>) => expectationFor(ask('pan', facts), []).at.firstCrack.medianS;
+    const all = [3, 8, 20, 60, undefined].map((sinceMin) => first(sinceMin === undefined ? {} : { sinceMin }));
+    for (let i = 1; i < all.length; i++) assert.ok((all[i] ?? 0) >= (all[i - 1] ?? 0), all.join());
+    near(first({ sinceMin: 600 }), first({}), 1e-9);
+    assert.ok(first({ sinceMin: 0, gearHot: true }) < first({ gearHot: true }), 'the minutes outrank a tick');
+  });
   it('learns what weight does on this gear, and carries it to another lot', () => {
     const roasts = Array.from({ length: 24 }, (_, i) => {
       const greenGrams = 70 + (i % 5) * 10;

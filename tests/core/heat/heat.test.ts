@@ -8,7 +8,6 @@ import {
   looksFahrenheit,
   ownFirstCrackC,
   probeMovedByC,
-  probeOpinion,
   type Reading,
   rateOfRise,
   readingAt,
@@ -100,14 +99,6 @@ describe('a gear’s own first crack', () => {
     assert.equal(probeMovedByC(217, 208), 9);
     assert.equal(probeMovedByC(215, 208), undefined);
     assert.equal(probeMovedByC(undefined, 208), undefined);
-  });
-  it('gives the probe an opinion on first crack: degrees left over the rate', () => {
-    const readings = stream(200, 240, (s) => 120 + (s - 200) * 0.25);
-    // 130 °C at 15 °C a minute: from 60 °C before first crack on there is something to say.
-    assert.equal(probeOpinion(readings, 205, 240), undefined);
-    const opinion = probeOpinion(readings, 170, 240);
-    near(opinion && Math.exp(opinion.mean), 40 / (0.25 * 0.86), 0.5);
-    assert.ok((probeOpinion(readings, undefined, 240) ?? { sd: 9 }).sd > (opinion?.sd ?? 0));
   });
 });
 
