@@ -8,9 +8,9 @@ import { printFindings } from './findings.ts';
 import { firstRowTimes } from './firstRows.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
+import { probeBacktest } from './probe.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
-import { probeBacktest } from './probe.ts';
 
 const MORE_ROASTS = 1000;
 /** A journal of a lifetime. */

@@ -10,12 +10,12 @@ import {
 import { controlsOf, coolDownMinOf, type Gear, type Method, methodOf, usualGramsOf } from '../gear/index.ts';
 import { rateOfRise, readingAt } from '../heat/index.ts';
 import {
+  believedMilestones,
   finalShade,
   type LiveEntry,
   liveEntries,
   type Milestones,
   meantShade,
-  milestonesOf,
   type Roast,
   roastedGrams,
 } from '../roast/index.ts';
@@ -71,6 +71,8 @@ export interface Case extends CaseFacts {
   readonly stirs: number;
   readonly hot: boolean;
   readonly greenAge: ReturnType<typeof lotAge>;
+  /** It was liked: then what stands out is a remark and no fault. */
+  readonly liked: boolean;
   readonly complaints: ReadonlyMap<Complaint, readonly string[]>;
 }
 
@@ -78,7 +80,7 @@ export interface Case extends CaseFacts {
 export function caseOf(facts: CaseFacts): Case {
   const { roast, lot, gear, past } = facts;
   const live = liveEntries(roast.entries);
-  const reached = milestonesOf(live);
+  const reached = believedMilestones(live);
   const own = past.filter((each) => each.gearId === roast.gearId);
   const its = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
@@ -131,6 +133,7 @@ export function caseOf(facts: CaseFacts): Case {
       roast.gearHot === true ||
       (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(its)),
     greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
+    liked: isLiked(facts),
     complaints: complaintsSeen(facts),
   };
 }
@@ -141,6 +144,15 @@ const ENOUGH = 4;
 const LOSS_SD = 1.8;
 /** Gear that cooled for less than this part of its time counts as hot. */
 const HOT_SHARE = 0.7;
+
+/** Five stars, or cups that scored so on the whole; ours. */
+const LIKED_FROM = 8;
+
+function isLiked({ roast, cups }: CaseFacts): boolean {
+  const scores = cups.flatMap(({ sheet }) => sheet.overall ?? []);
+  if (scores.length > 0) return scores.reduce((sum, each) => sum + each, 0) / scores.length >= LIKED_FROM;
+  return roast.stars === 5;
+}
 
 /** Complaints of the cups, and those that the look of the beans makes. */
 function complaintsSeen({ roast, cups }: CaseFacts): Map<Complaint, readonly string[]> {

@@ -45,7 +45,10 @@ const CAUSE_SHARE = 0.55;
 
 /** Reads a roast by every rule and weighs what they say against each other. */
 export function diagnose(its: Case): Diagnosis {
-  const weighed = findingIds.map((id) => weigh(id, its)).filter((each) => each.weight >= SAID_FROM);
+  const weighed = findingIds
+    .map((id) => weigh(id, its))
+    .filter((each) => each.weight >= SAID_FROM)
+    .map((each) => (its.liked && each.explains.length === 0 ? { ...each, weight: SAID_FROM } : each));
   const standing = settle(weighed);
   const findings = standing
     .sort((a, b) => b.weight - a.weight)

@@ -2,7 +2,7 @@
 
 /** What can stand out, by the name it has in lists and filters. On users' disks by its key: never rename one alone. */
 export const findingNames = {
-  misMarked: 'first crack marked at the wrong moment',
+  misMarked: 'a mark at the wrong moment',
   hotGear: 'began in hot gear',
   hotStart: 'too hot a start',
   scorched: 'scorched beans',

@@ -50,6 +50,26 @@ export function swappedBy({ spans }: Pick<Case, 'spans'>): number {
 }
 const WHOLE_WITHIN = 1.5;
 
+/**
+ * By how many standard deviations drying and browning lie off in opposite ways while first crack came as usual: so looks a
+ * yellow that was pressed too late or too soon. 0 where they do not.
+ */
+export function yellowSwappedBy({ spans: { drying, browning, toFirstCrack } }: Pick<Case, 'spans'>): number {
+  if (!drying || !browning || !toFirstCrack || Math.abs(toFirstCrack.off) >= CRACK_WITHIN) return 0;
+  return drying.off * browning.off >= 0 ? 0 : Math.min(Math.abs(drying.off), Math.abs(browning.off));
+}
+const CRACK_WITHIN = 1;
+
+/** What speaks against a fault of drying or browning where yellow itself is in doubt. */
+export function yellowInDoubt(its: Case): Sign | undefined {
+  return fact(
+    yellowSwappedBy(its) > IN_DOUBT,
+    'Drying and browning lie off opposite ways and first crack came as usual: yellow may be marked off.',
+    -0.9,
+  );
+}
+const IN_DOUBT = 0.6;
+
 /** A plain fact with its weight. */
 export function fact(holds: boolean | undefined, says: string, weight: number): Sign | undefined {
   return holds ? { says, weight } : undefined;

@@ -1,14 +1,12 @@
 import type { Lot } from '../bean/index.ts';
 import { controlsOf, type Gear, initialValue, traysOf } from '../gear/index.ts';
 import {
+  believedMilestones,
   type LiveEntry,
   liveEntries,
-  type Milestones,
   meantShade,
-  milestonesOf,
   type PlannedMove,
   pulledMs,
-  questionsAbout,
   type Roast,
 } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
@@ -48,7 +46,7 @@ export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | und
     ...circumstancesAt(roast, live, lot, gear),
     // How dark it turned out says what the stretch after first crack was for.
     shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
-    reached: believable(live),
+    reached: believedMilestones(live),
     pulledMs: pulledMs(roast),
   };
 }
@@ -87,13 +85,6 @@ export function sinceMinOf(
     if (roast.gearId === gearId && roast.pulledMs !== undefined && roast.pulledMs <= chargedMs)
       last = Math.max(last, roast.pulledMs);
   return Number.isFinite(last) ? (chargedMs - last) / 60_000 : undefined;
-}
-
-/** The milestones without those that are asked about and not answered: a slip must not be learned from. */
-function believable(live: readonly LiveEntry[]): Milestones {
-  const reached = { ...milestonesOf(live) };
-  for (const { milestone } of questionsAbout(live)) delete reached[milestone];
-  return reached;
 }
 
 function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {

@@ -48,7 +48,7 @@ export {
   stageOf,
 } from './milestones.ts';
 export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
-export { type Question, questionsAbout } from './questions.ts';
+export { believedMilestones, type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';
 export { type Stretch, type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

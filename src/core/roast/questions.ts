@@ -1,7 +1,7 @@
 import type { Id } from '../ids/index.ts';
 import type { Milestone } from './kinds.ts';
 import type { LiveEntry } from './liveEntries.ts';
-import { milestoneOf } from './milestones.ts';
+import { type Milestones, milestoneOf, milestonesOf } from './milestones.ts';
 
 /** Something about the marks that cannot be, or hardly. It is asked about; nothing is refused. */
 export type Question =
@@ -84,4 +84,22 @@ export function questionsAbout(live: readonly LiveEntry[]): Question[] {
     return at > LATEST_S && milestone !== 'cooled' ? { kind: 'tooLate', entryId, milestone, at } : undefined;
   };
   return [...holding.values()].sort((a, b) => a.at - b.at).flatMap((mark) => (mark.sure ? [] : (askAbout(mark) ?? [])));
+}
+
+/** A first crack from here on may be one, seconds; sooner it is a slip whatever stands before it. Ours. */
+const LEAST_CRACK_S = 60;
+
+/**
+ * The milestones that may be learned from and judged by: without those that are asked about and not answered. Where first
+ * crack follows yellow too closely it is yellow that was forgotten and pressed late, as long as first crack can be one.
+ */
+export function believedMilestones(live: readonly LiveEntry[]): Milestones {
+  const reached = { ...milestonesOf(live) };
+  for (const question of questionsAbout(live)) {
+    const { milestone } = question;
+    const lateYellow =
+      question.kind === 'tooSoon' && question.other === 'yellow' && (reached.firstCrack ?? 0) >= LEAST_CRACK_S;
+    delete reached[lateYellow ? 'yellow' : milestone];
+  }
+  return reached;
 }

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type Case, caseOf, complaintsOfCups, diagnose, findingIds, interviewFor, rules } from '@/core/diagnose';
 import type { Id } from '@/core/ids';
+import { milestonesOfRoast } from '@/core/roast';
 import type { Cup } from '@/core/taste';
 import { recordOf, type Story } from './records.ts';
 import { judgeFaults, judgeSound } from './score.ts';
@@ -117,4 +118,54 @@ describe('the interview', () => {
     assert.ok(asked.length <= 4);
     assert.deepEqual(asked.slice(0, 2), [{ kind: 'taste' }, { kind: 'look', field: 'evenness' }]);
   });
+});
+
+describe('a yellow that was pressed at another moment', () => {
+  const methods = ['hotAirPopper', 'stovetopPopper', 'pan', 'oven', 'heatGun', 'shaken', 'smallDrum'] as const;
+  const found = (yellowTimes: number) =>
+    methods.flatMap((method, i) =>
+      [0, 1, 2].map(
+        (k) => diagnose(caseOf(recordOf({ method, expected: 'nothing', yellowTimes }, 1300 + i + 8 * k))).findings[0],
+      ),
+    );
+  it('is asked about, and is no fault of browning or drying that is likely', () => {
+    for (const times of [0.8, 1.2]) {
+      const all = found(times);
+      const faults = all.filter((each) => each && each.id !== 'misMarked' && each.strength !== 'perhaps');
+      assert.deepEqual(
+        faults.map((each) => each?.id),
+        [],
+      );
+      assert.ok(all.filter((each) => each?.id === 'misMarked').length >= all.length / 2, `${times}`);
+      assert.ok(all.some((each) => each?.says.startsWith('Yellow was probably marked')));
+    }
+  });
+  it('right before first crack is left out, as a slip that is asked about', () => {
+    const facts = recordOf({ method: 'pan', expected: 'nothing' }, 1400);
+    const crack = milestonesOfRoast(facts.roast).firstCrack ?? 0;
+    const entries = facts.roast.entries.map((entry) =>
+      entry.kind === 'mark' && entry.milestone === 'yellow' ? { ...entry, at: crack - 6 } : entry,
+    );
+    const read = caseOf({ ...facts, roast: { ...facts.roast, entries } });
+    assert.equal(read.reached.yellow, undefined);
+    assert.ok(read.reached.firstCrack !== undefined);
+    assert.deepEqual(
+      diagnose(read).findings.filter(({ strength }) => strength !== 'perhaps'),
+      [],
+    );
+  });
+});
+
+it('a cup that was liked makes of a finding a remark', () => {
+  const story = { method: 'stovetopPopper', expected: 'rushedBrowning', heat: [{ from: 'yellow', steps: 3 }] } as const;
+  const facts = recordOf(story, 77);
+  const strengths = (stars: 5 | undefined) =>
+    diagnose(
+      caseOf({ ...facts, cups: [], roast: { ...facts.roast, note: undefined, ...(stars ? { stars } : {}) } }),
+    ).findings.map(({ strength }) => strength);
+  assert.ok(
+    strengths(undefined).some((each) => each !== 'perhaps'),
+    strengths(undefined).join(),
+  );
+  assert.deepEqual([...new Set(strengths(5))], ['perhaps']);
 });

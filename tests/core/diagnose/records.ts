@@ -29,6 +29,8 @@ export interface Story {
   readonly lot?: Partial<Lot>;
   /** First crack marked so long before it rolled, s. */
   readonly markedEarlyS?: number;
+  /** Yellow marked at so many times its moment. */
+  readonly yellowTimes?: number;
   readonly forgotten?: readonly ('yellow' | 'firstCrack')[];
   readonly cooledAfterS?: number;
   readonly neverStirred?: true;
@@ -185,7 +187,7 @@ function logOf(
     add(at, { kind: 'move', control, ...(value === undefined ? {} : { value }) });
   const { yellow, firstCrack, firstCrackEnd, secondCrack, pull } = made;
   if (yellow !== undefined && !forgot('yellow'))
-    add(yellow * (1 + normal(random) * 0.03), { kind: 'mark', milestone: 'yellow' });
+    add(yellow * (story.yellowTimes ?? 1) * (1 + normal(random) * 0.03), { kind: 'mark', milestone: 'yellow' });
   if (firstCrack !== undefined && !forgot('firstCrack'))
     add(firstCrack + normal(random) * 3 - (story.markedEarlyS ?? 0), { kind: 'mark', milestone: 'firstCrack' });
   if (firstCrackEnd !== undefined && firstCrackEnd < pull - 4)

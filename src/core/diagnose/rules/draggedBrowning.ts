@@ -1,5 +1,5 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign, swappedBy } from '../signs.ts';
+import { asUsual, fact, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const draggedBrowning: Rule = {
@@ -16,6 +16,7 @@ export const draggedBrowning: Rule = {
       'The time after first crack lies off by as much the other way: the mark may be off.',
       -0.6,
     ),
+    yellowInDoubt(its),
     asUsual(its, 'middle', 0.6),
   ],
   says: () => 'Browning, from yellow to first crack, dragged.',

@@ -1,5 +1,5 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign, swappedBy } from '../signs.ts';
+import { asUsual, fact, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const rushedBrowning: Rule = {
@@ -23,6 +23,7 @@ export const rushedBrowning: Rule = {
       'The time after first crack lies off by as much the other way: the mark may be off.',
       -0.6,
     ),
+    yellowInDoubt(its),
     asUsual(its, 'middle', 0.6),
   ],
   says: () => 'Browning, from yellow to first crack, was rushed.',
