@@ -13,6 +13,8 @@ export interface Notice {
 /** What is being said, where, and until when: the next page goes on saying it, and no longer than this one would have. */
 export interface Said extends Omit<Notice, 'undo'> {
   readonly household: string;
+  /** The page it was said on. */
+  readonly page: string;
   readonly until: number;
   /** The line of the list of what was done, where it can be taken back. */
   readonly done?: Done;
@@ -38,7 +40,14 @@ export function say({ text, undo, of }: Notice): void {
     undo && undo.length > 0
       ? { done: { id, at: new Date(now).toISOString(), text, change: undo, ...(of ? { of } : {}) } }
       : {};
-  set({ text, household: database().name, until: now + SHOWN_MS, ...(of ? { of } : {}), ...done });
+  set({
+    text,
+    household: database().name,
+    page: location.pathname,
+    until: now + SHOWN_MS,
+    ...(of ? { of } : {}),
+    ...done,
+  });
 }
 
 /** Ends what is being said. */

@@ -7,6 +7,8 @@ import { currentNotice, hush, leftMs, onNotice } from '@/store/notices';
 export function NoticeBar() {
   const notice = useSyncExternalStore(onNotice, currentNotice, () => undefined);
   const done = notice?.done;
+  // At the heat nothing said before may lie over a button; it can be taken back from Files and settings.
+  const shown = notice && (notice.page === location.pathname || !location.pathname.startsWith('/roast/live'));
   useEffect(() => {
     if (!notice) return;
     const timer = setTimeout(hush, leftMs(notice));
@@ -20,7 +22,7 @@ export function NoticeBar() {
       role="status"
       className="no-print pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-4 md:bottom-6"
     >
-      {notice && (
+      {shown && (
         <p className="bg-ink text-chaff pointer-events-auto flex items-center gap-4 rounded-xl py-1 pr-2 pl-5 shadow-lg">
           <span className="py-2">{notice.text}</span>
           {done && (

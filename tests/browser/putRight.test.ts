@@ -3,7 +3,7 @@ import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
 import { milestonesOfRoast, type Roast } from '@/core/roast';
 import { storedRoasts } from './deeds.ts';
-import { type Served, serveApp } from './harness.ts';
+import { PHONE, type Served, serveApp } from './harness.ts';
 
 let demo: Served;
 before(async () => {
@@ -120,6 +120,21 @@ describe('undo', () => {
       .waitFor();
     await page.goto(`/journal/roast/?id=${encodeURIComponent(before.id)}`);
     assert.equal((await shownRoast(page)).greenGrams, before.greenGrams);
+    await close();
+  });
+
+  it('is out of the way at the heat: nothing said before lies over a mark', async () => {
+    const { page, close } = await demo.open({ viewport: PHONE });
+    await newestRoast(page);
+    await page.getByRole('button', { name: 'Put the facts right' }).click();
+    await page.getByLabel('Green weight').fill('112 g');
+    await page.getByRole('button', { name: 'Keep it so' }).click();
+    await page.getByText('put right: green weight.').waitFor();
+    await page.goto('/plan/');
+    await page.getByText('put right: green weight.').waitFor();
+    await page.getByRole('button', { name: 'Beans in' }).click();
+    await page.getByRole('timer').waitFor();
+    assert.equal(await page.getByText('put right: green weight.').count(), 0);
     await close();
   });
 });
