@@ -14,6 +14,8 @@ const LABEL = 26;
 /** On a phone the name and how the jar stands have a line each. */
 const TWO_LINES = 52;
 const NARROW = 640;
+/** Narrower than this the days stand smaller, so that none runs into the next. */
+const SMALL = 340;
 const GAP = 14;
 /** A label is moved left until it has so much room, pixels. */
 const LEAST_LABEL = 340;
@@ -60,7 +62,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
             <text
               x={x(nowMs + day * DAY_MS)}
               y={16}
-              fontSize={14}
+              fontSize={width < SMALL ? 12 : 14}
               textAnchor="middle"
               fontWeight={day === 0 ? 700 : 400}
               fill={day === 0 ? 'var(--ink)' : 'var(--husk)'}

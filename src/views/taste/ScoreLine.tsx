@@ -31,7 +31,7 @@ export function ScoreLine({ name, value, onValue, large = false }: ScoreLineProp
           if (event.key === 'Delete' || event.key === 'Backspace') onValue(undefined);
         }}
       />
-      <output htmlFor={id} className={`num w-10 text-right ${large ? 'text-2xl font-bold' : ''}`}>
+      <output htmlFor={id} className={`num w-14 text-right ${large ? 'text-2xl font-bold' : ''}`}>
         {value ?? '–'}
       </output>
     </div>
