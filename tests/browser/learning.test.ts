@@ -226,10 +226,9 @@ describe('a recipe', () => {
       guide?: { pull: number };
     };
     assert.equal(formatClock(carried?.guide?.pull ?? 0), pull);
-    await page
-      .getByRole('button', { name: /Take back|Undo/ })
-      .first()
-      .click();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByText('The roast was taken back.').waitFor();
+    await page.getByRole('button', { name: 'Beans in' }).waitFor();
     await page.goto('/journal/recipes/');
     await page
       .getByRole('link', { name: /Tea and apricot/ })
