@@ -1,4 +1,4 @@
-import { type PastRoast, pastRoastOf, withSince } from '@/core/forecast';
+import { type PastRoast, pastRoastsOf } from '@/core/forecast';
 import type { GanderDatabase } from './database.ts';
 
 /** Older roasts than so many say little about the household as it is now. */
@@ -13,15 +13,6 @@ export async function roastHistory(db: GanderDatabase, except = ''): Promise<Pas
   ]);
   const lotOf = new Map(lots.map((lot) => [lot.id as string, lot]));
   const gearOf = new Map(gear.map((each) => [each.id as string, each]));
-  const past = roasts.flatMap((roast) =>
-    roast.id === except || roast.chargedAt === undefined
-      ? []
-      : [
-          {
-            ...pastRoastOf(roast, lotOf.get(roast.lotId), gearOf.get(roast.gearId)),
-            chargedMs: Date.parse(roast.chargedAt),
-          },
-        ],
-  );
-  return withSince(past);
+  const begun = roasts.filter((roast) => roast.id !== except && roast.chargedAt !== undefined);
+  return pastRoastsOf(begun, lotOf, gearOf);
 }

@@ -1,6 +1,6 @@
 import type { Lot } from '@/core/bean';
 import type { CaseFacts } from '@/core/diagnose';
-import { type PastRoast, pastRoastOf } from '@/core/forecast';
+import { type PastRoast, pastRoastsOf } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC, readingAt, readingsOf } from '@/core/heat';
 import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
@@ -39,7 +39,7 @@ export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<Le
   for (const cup of cups) if (cup.roastId) cupsOf.set(cup.roastId, [...(cupsOf.get(cup.roastId) ?? []), cup]);
   return {
     roasts,
-    past: roasts.map((roast) => pastRoastOf(roast, lotOf.get(roast.lotId), gearOf.get(roast.gearId))),
+    past: pastRoastsOf(roasts, lotOf, gearOf),
     lots: lotOf,
     gear: gearOf,
     cups: cupsOf,
@@ -59,7 +59,7 @@ export function caseFactsIn(data: LearningData, index: number): CaseFacts {
     gear: data.gear.get(roast.gearId),
     past: data.past.slice(index + 1, index + 1 + EARLIER),
     cups: data.cups.get(roast.id) ?? [],
-    sinceLastMin: sinceLastMin(roast, onGear[0]),
+    sinceLastMin: recently(data.past[index]?.sinceMin),
     ownFirstCrackC: read ? ownFirstCrackC(onGear.slice(0, WITH_READINGS).flatMap(readingAtFirstCrack)) : undefined,
   };
 }
@@ -73,16 +73,12 @@ export async function caseFactsOf(db: GanderDatabase, roastId: string): Promise<
   return index === -1 ? undefined : caseFactsIn(data, index);
 }
 
+const recently = (minutes: number | undefined) =>
+  minutes !== undefined && minutes <= LONG_AGO_MIN ? minutes : undefined;
+
 function readingAtFirstCrack(roast: Roast): number[] {
   const live = liveEntries(roast.entries);
   const { firstCrack } = milestonesOf(live);
   const celsius = firstCrack === undefined ? undefined : readingAt(readingsOf(live), firstCrack);
   return celsius === undefined ? [] : [celsius];
-}
-
-function sinceLastMin(roast: Roast, last: Roast | undefined): number | undefined {
-  const pullS = last && milestonesOf(liveEntries(last.entries)).pull;
-  if (!last?.chargedAt || !roast.chargedAt || pullS === undefined) return undefined;
-  const minutes = (Date.parse(roast.chargedAt) - Date.parse(last.chargedAt) - pullS * 1000) / 60_000;
-  return minutes < 0 || minutes > LONG_AGO_MIN ? undefined : minutes;
 }

@@ -22,7 +22,7 @@ import {
 import { lossPercent, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 import { localDay } from '../units/index.ts';
-import { type Complaint, complaintsOfCups, complaintsOfNote } from './complaints.ts';
+import { type Complaint, complaintsOfCups, complaintsOfNote, wasLiked } from './complaints.ts';
 import { type HeatControl, heatControl, heatNear } from './heatSet.ts';
 import { againstMethod, type Spans, spansOf } from './spans.ts';
 
@@ -133,7 +133,7 @@ export function caseOf(facts: CaseFacts): Case {
       roast.gearHot === true ||
       (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(its)),
     greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
-    liked: isLiked(facts),
+    liked: wasLiked(roast.stars, facts.cups),
     complaints: complaintsSeen(facts),
   };
 }
@@ -144,15 +144,6 @@ const ENOUGH = 4;
 const LOSS_SD = 1.8;
 /** Gear that cooled for less than this part of its time counts as hot. */
 const HOT_SHARE = 0.7;
-
-/** Five stars, or cups that scored so on the whole; ours. */
-const LIKED_FROM = 8;
-
-function isLiked({ roast, cups }: CaseFacts): boolean {
-  const scores = cups.flatMap(({ sheet }) => sheet.overall ?? []);
-  if (scores.length > 0) return scores.reduce((sum, each) => sum + each, 0) / scores.length >= LIKED_FROM;
-  return roast.stars === 5;
-}
 
 /** Complaints of the cups, and those that the look of the beans makes. */
 function complaintsSeen({ roast, cups }: CaseFacts): Map<Complaint, readonly string[]> {

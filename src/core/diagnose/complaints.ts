@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import type { Cup } from '../taste/index.ts';
 
 /** What can be said against a roast or a cup (handbook, section 10). On users' disks: never rename one alone. */
@@ -48,10 +49,18 @@ const NOT = new Set(['not', 'no', 'never', 'less', 'without', 'nothing', 'hardly
 /** A cup that was liked so well has no complaint in its words: a lively cup may be called tart. */
 const LIKED_FROM = 7.5;
 
+const LIKED_STARS = 4;
+
+/** Whether a roast was liked: by its cups where one was scored, else by its stars. */
+export function wasLiked(stars: number | undefined, cups: readonly Pick<Cup, 'sheet'>[]): boolean {
+  const score = mean(cups, ({ sheet }) => sheet.overall);
+  return score === undefined ? (stars ?? 0) >= LIKED_STARS : score >= LIKED_FROM;
+}
+
 /** Which complaints a note speaks of, with the words; of a roast that was liked (four stars or more) none. */
 export function complaintsOfNote(note: string | undefined, stars: number | undefined): Map<Complaint, string[]> {
   const found = new Map<Complaint, string[]>();
-  if (!note || (stars ?? 0) >= 4) return found;
+  if (!note || (stars ?? 0) >= LIKED_STARS) return found;
   const words = note.toLowerCase().match(/[a-z]+/g) ?? [];
   words.forEach((word, i) => {
     const complaint = ofNoteWord[word];

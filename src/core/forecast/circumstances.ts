@@ -41,13 +41,15 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
 /** An earlier roast as the forecast learns from it. */
 export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
   const live = liveEntries(roast.entries);
+  const reached = believedMilestones(live);
   const shade = live.findLast((entry) => entry.kind === 'pull' && entry.all);
   return {
     ...circumstancesAt(roast, live, lot, gear),
     // How dark it turned out says what the stretch after first crack was for.
     shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
-    reached: believedMilestones(live),
-    pulledMs: pulledMs(roast),
+    reached,
+    // A pull whose time nobody noted says nothing of how hot the gear was after it.
+    pulledMs: reached.pull === undefined ? undefined : pulledMs(roast),
   };
 }
 
@@ -67,24 +69,6 @@ export function circumstancesAt(
       : [],
   );
   return circumstancesOf({ ...roast, plannedMoves: [...(roast.plannedMoves ?? []), ...made] }, lot, gear);
-}
-
-/** Roasts of any order, each told how long before it the last one on its gear was pulled. */
-export function withSince(past: readonly (PastRoast & { readonly chargedMs: number })[]): PastRoast[] {
-  return past.map(({ chargedMs, ...roast }) => ({ ...roast, sinceMin: sinceMinOf(roast.gearId, chargedMs, past) }));
-}
-
-/** Minutes from the last pull on a piece of gear to `chargedMs`; undefined where none came before. */
-export function sinceMinOf(
-  gearId: string,
-  chargedMs: number,
-  past: readonly Pick<PastRoast, 'gearId' | 'pulledMs'>[],
-): number | undefined {
-  let last = Number.NEGATIVE_INFINITY;
-  for (const roast of past)
-    if (roast.gearId === gearId && roast.pulledMs !== undefined && roast.pulledMs <= chargedMs)
-      last = Math.max(last, roast.pulledMs);
-  return Number.isFinite(last) ? (chargedMs - last) / 60_000 : undefined;
 }
 
 function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {

@@ -1,4 +1,4 @@
-export { circumstancesAt, circumstancesOf, pastRoastOf, sinceMinOf, withSince } from './circumstances.ts';
+export { circumstancesAt, circumstancesOf, pastRoastOf } from './circumstances.ts';
 export { type Conditions, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';
@@ -12,6 +12,7 @@ export {
 } from './forecast.ts';
 export { GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
 export { loosenessOf } from './looseness.ts';
+export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
 export { lengthFrom } from './predictive.ts';
 export {
   DEGREES_TO_SECOND_CRACK,

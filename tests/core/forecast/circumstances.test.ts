@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { circumstancesAt, expectationFor, pastRoastOf, sinceMinOf, withSince } from '@/core/forecast';
+import { circumstancesAt, expectationFor, pastRoastOf, pastRoastsOf, sinceMinOf } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
 import { liveEntries } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
@@ -57,14 +57,18 @@ describe('what is learned from', () => {
     assert.equal(sinceMinOf('gear:a', at('2026-11-24T10:18:00Z'), [one]), 8);
     assert.equal(sinceMinOf('gear:b', at('2026-11-24T10:18:00Z'), [one]), undefined);
     assert.equal(sinceMinOf('gear:a', at('2026-11-24T10:05:00Z'), [one]), undefined, 'a later pull says nothing');
-    const roasts = [roastOf([pull(600)]), roastOf([pull(600)])].map((roast, i) => ({
-      ...pastRoastOf(roast, undefined, pot),
-      chargedMs: at(roast.chargedAt ?? '') + i * 20 * 60_000,
-      pulledMs: at(roast.chargedAt ?? '') + (i * 20 + 10) * 60_000,
-    }));
+    const batch = (chargedAt: string, gearId = 'gear:a') =>
+      roastOf([pull(600)], { chargedAt, gearId: gearId as never });
+    // Newest first, as the journal gives them; another gear between says nothing.
+    const roasts = [
+      batch('2026-11-24T10:31:00.000Z'),
+      batch('2026-11-24T10:15:00.000Z', 'gear:b'),
+      batch('2026-11-24T10:20:00.000Z'),
+      batch('2026-11-24T10:00:00.000Z'),
+    ];
     assert.deepEqual(
-      withSince(roasts).map(({ sinceMin }) => sinceMin),
-      [undefined, 10],
+      pastRoastsOf(roasts, new Map(), new Map()).map(({ sinceMin }) => sinceMin),
+      [1, undefined, 10, undefined],
     );
   });
 });
