@@ -1,7 +1,7 @@
 import type { Random } from '../src/core/chance/index.ts';
 import type { Experiment, NextChange, Outcome } from '../src/core/experiment/index.ts';
 import { createId } from '../src/core/ids/index.ts';
-import { type Recipe, recipeFrom } from '../src/core/recipe/index.ts';
+import { type Recipe, whatToDo } from '../src/core/recipe/index.ts';
 import type { Roast } from '../src/core/roast/index.ts';
 import type { Flight } from '../src/core/taste/index.ts';
 
@@ -10,11 +10,12 @@ const later = (roast: Roast, days: number) => new Date(Date.parse(roast.createdA
 
 /** The recipe that the best cup became. */
 export function demoRecipe(best: Roast, random: Random): Recipe {
-  return recipeFrom(best, {
+  return {
     id: createId('recipe', random),
     name: 'Lid off from yellow',
     createdAt: later(best, 3),
-  });
+    ...whatToDo(best),
+  };
 }
 
 /** One question with its roasts, by the beginnings of their notes or by days ago. */

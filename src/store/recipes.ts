@@ -1,5 +1,5 @@
 import { createId } from '@/core/ids';
-import { type Recipe, recipeFrom } from '@/core/recipe';
+import { type Recipe, type WhatToDo, whatToDo } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import { applyChange, changeRow } from './change.ts';
 import type { Change } from './changes.ts';
@@ -8,23 +8,23 @@ import { secureRandom } from './random.ts';
 
 /** Keeps a roast as a recipe, and gives it. */
 export async function keepRecipe(db: GanderDatabase, roast: Roast, name: string): Promise<Recipe> {
-  const named = { id: createId('recipe', secureRandom), name, createdAt: new Date().toISOString() };
-  const recipe = recipeFrom(roast, named);
+  const recipe = named(whatToDo(roast), name);
   await applyChange(db, [{ table: 'recipes', after: recipe }]);
   return recipe;
 }
 
-/** Keeps somebody else's recipe as theirs, for beans and gear of one's own; gives the change, for undo. */
+/** Keeps somebody else's roast or recipe as theirs, for beans and gear of one's own; gives the change, for undo. */
 export function keepTheirs(
   db: GanderDatabase,
-  theirs: Recipe,
+  { fromRoastId: _, ...theirs }: WhatToDo,
+  name: string,
   mine: Pick<Recipe, 'lotId' | 'gearId'> & { readonly by: string; readonly note: string },
 ): Promise<Change> {
-  const { fromRoastId: _, ...recipe } = theirs;
-  const id = createId('recipe', secureRandom);
-  return applyChange(db, [
-    { table: 'recipes', after: { ...recipe, ...mine, id, createdAt: new Date().toISOString() } },
-  ]);
+  return applyChange(db, [{ table: 'recipes', after: named({ ...theirs, ...mine }, name) }]);
+}
+
+function named(what: WhatToDo, name: string): Recipe {
+  return { ...what, id: createId('recipe', secureRandom), name, createdAt: new Date().toISOString() };
 }
 
 /** Recipes, newest first. */

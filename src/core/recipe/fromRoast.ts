@@ -3,15 +3,17 @@ import { finalShade, meantShade, milestonesOfRoast, type Roast, roastedGrams } f
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
 
+/** What to do to get a roast, whoever keeps it under whatever name. */
+export type WhatToDo = Omit<Recipe, 'id' | 'name' | 'createdAt'>;
+
 /** What to do to get this roast again: what was really done, not what was planned. Throws for a roast that was not pulled. */
-export function recipeFrom(roast: Roast, named: Pick<Recipe, 'id' | 'name' | 'createdAt'>): Recipe {
+export function whatToDo(roast: Roast): WhatToDo {
   const { cooled: _, pull, ...reached } = milestonesOfRoast(roast);
   if (pull === undefined) throw new RangeError(`roast must have been pulled, got ${roast.id} still open`);
   const rule = ruleAsDone(roast);
   const roasted = roastedGrams(roast);
   const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
   return {
-    ...named,
     lotId: roast.lotId,
     gearId: roast.gearId,
     greenGrams: roast.greenGrams,

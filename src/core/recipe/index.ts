@@ -1,5 +1,5 @@
 export { type CarriedRecipe, carryRecipe, isOwnBatch, whatGearTakes } from './carried.ts';
-export { recipeFrom } from './fromRoast.ts';
+export { type WhatToDo, whatToDo } from './fromRoast.ts';
 export {
   type Closeness,
   closenessTo,

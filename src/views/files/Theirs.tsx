@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
 import type { Notebook } from '@/core/exchange';
-import { type Recipe, recipeFrom } from '@/core/recipe';
+import { type Recipe, type WhatToDo, whatToDo } from '@/core/recipe';
 import { finalShade, milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roastedGrams } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import { formatClock } from '@/core/units';
@@ -39,7 +39,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   const myLot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
   const alike = mine.gear.find(({ method }) => notebook.gear.some((each) => each.method === method));
   const myGear = mine.gear.find(({ id }) => id === gearId) ?? alike ?? mine.gear[0];
-  const keep = async (recipe: Recipe) => {
+  const keep = async (recipe: WhatToDo, name: string) => {
     const { lot, gear } = nameOf(recipe);
     if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
     if (!myLot || !myGear) return setError('Add beans and gear of your own first: a recipe is for something to roast.');
@@ -52,8 +52,13 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
       .filter(Boolean)
       .join(', ')
       .slice(0, 1000);
-    const change = await keepTheirs(database(), recipe, { lotId: myLot.id, gearId: myGear.id, by: by.trim(), note });
-    say({ text: `“${recipe.name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
+    const change = await keepTheirs(database(), recipe, name, {
+      lotId: myLot.id,
+      gearId: myGear.id,
+      by: by.trim(),
+      note,
+    });
+    say({ text: `“${name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
   };
   const pulled = notebook.roasts.filter((roast) => milestonesOfRoast(roast).pull !== undefined);
   return (
@@ -94,7 +99,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
               key={roast.id}
               title={`${lot ? lotTitle(lot) : 'Beans'} in the ${gear?.nickname ?? 'gear'}`}
               roast={roast}
-              onKeep={() => void keep(recipeFrom(roast, { id: 'recipe:0000' as Recipe['id'], name, createdAt: '' }))}
+              onKeep={() => void keep(whatToDo(roast), name)}
             />
           );
         })}
@@ -103,7 +108,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
             key={recipe.id}
             title={`The recipe “${recipe.name}”`}
             roast={{ guide: recipe.guide, wantedShade: recipe.shade, greenGrams: recipe.greenGrams, entries: [] }}
-            onKeep={() => void keep(recipe)}
+            onKeep={() => void keep(whatOf(recipe), recipe.name)}
           />
         ))}
       </ul>
@@ -111,6 +116,9 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
     </div>
   );
 }
+
+/** A recipe without what it is called and when it was kept, there. */
+const whatOf = ({ id: _, name: __, createdAt: ___, ...what }: Recipe): WhatToDo => what;
 
 interface ShownProps {
   readonly title: string;

@@ -10,8 +10,8 @@ import {
   paceAgainst,
   paceParts,
   paceWords,
-  recipeFrom,
   recipeSchema,
+  whatToDo,
 } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
@@ -27,7 +27,7 @@ const good = roastOf(
   ],
   { wantedShade: 3, pullRule: { kind: 'afterFirstCrack', seconds: 75 } },
 );
-const recipe = recipeFrom(good, named);
+const recipe = { ...named, ...whatToDo(good) };
 
 describe('a recipe', () => {
   it('is what was really done: moves, shade as it came out, milestones, loss', () => {
@@ -39,7 +39,7 @@ describe('a recipe', () => {
     assert.deepEqual(recipeSchema.parse(recipe), recipe);
   });
   it('cannot be made of a roast that is still open', () => {
-    assert.throws(() => recipeFrom(roastOf([mark(100, 'yellow')]), named), /must have been pulled/);
+    assert.throws(() => whatToDo(roastOf([mark(100, 'yellow')])), /must have been pulled/);
   });
 });
 
