@@ -1,7 +1,7 @@
 import type { Random } from '../chance/index.ts';
 import type { Id } from '../ids/index.ts';
 import { drawCodes, shuffled } from './codes.ts';
-import type { Contender, Flight, FlightKey } from './cup.ts';
+import type { Contender, Flight, FlightKey, Trial } from './cup.ts';
 import type { FlightManner, FlightQuestion } from './tasteKinds.ts';
 import { preferenceVerdict, rankMeans, triangleVerdict, type Verdict } from './verdict.ts';
 
@@ -113,6 +113,12 @@ function drawSheets(flight: Flight, tasters: readonly string[], random: Random) 
   return { trials, keys: manner === 'alone' ? keys.map(() => ({})) : keys };
 }
 
+/** Whether the cups that were lifted on a sheet are those that were poured for it; which number had which is theirs. */
+export function areThePoured({ codes, pours }: Trial, lifted: Readonly<Record<string, number>>): boolean {
+  const cups = codes.flatMap((code) => lifted[code] ?? []).sort();
+  return cups.join() === pours?.join();
+}
+
 /**
  * The key that somebody who tasted alone reads off the cups: for each sheet, which cup stood on which code. Throws
  * RangeError where the cups of an answered sheet are not those that were poured; sheets that are not in need none.
@@ -121,9 +127,8 @@ export function liftedKey(flight: Flight, lifted: readonly Readonly<Record<strin
   const trials = flight.trials.map((trial, i) => {
     if (trial.answeredAt === undefined) return {};
     const its = lifted[i] ?? {};
-    const cups = trial.codes.flatMap((code) => its[code] ?? []).sort();
-    if (cups.join() !== trial.pours?.join())
-      throw new RangeError(`lifted[${i}] must hold the cups ${trial.pours?.join()}, got ${cups.join()}`);
+    if (!areThePoured(trial, its))
+      throw new RangeError(`lifted[${i}] must hold the cups ${trial.pours?.join()}, got ${Object.values(its).join()}`);
     return Object.fromEntries(trial.codes.map((code) => [code, its[code] as number]));
   });
   return { id: flight.id, trials };

@@ -24,6 +24,7 @@ export {
 } from './cup.ts';
 export {
   answered,
+  areThePoured,
   createFlight,
   drawnAnew,
   type FlightAsked,

@@ -3,9 +3,7 @@ import { counted } from '@/core/units';
 import { database } from '@/store/current';
 import { putSlipsAway } from '@/store/flights';
 import { Button } from '@/ui/Button';
-
-/** What goes under the cups: a mark that the tongue cannot read. */
-const MARKS = 'ABCDEF';
+import { cupMark } from './cupMarks';
 
 /** How one person sets out a blind flight: marks under the cups, a shuffle with shut eyes, codes on the coasters. */
 export function AloneSetOut({ flight }: { readonly flight: Flight }) {
@@ -20,9 +18,9 @@ export function AloneSetOut({ flight }: { readonly flight: Flight }) {
           Take {counted(open.length * each, 'cup')} that look alike; small ones do. Stick a mark where you cannot see
           it, under the cup:{' '}
           {flight.contenders.map(({ name }, i) => (
-            <span key={MARKS[i]}>
+            <span key={cupMark(i)}>
               {i > 0 && ', '}
-              <b>{MARKS[i]}</b> for {name}
+              <b>{cupMark(i)}</b> for {name}
             </span>
           ))}
           .
@@ -69,5 +67,5 @@ export function AloneSetOut({ flight }: { readonly flight: Flight }) {
 function poursWords(pours: readonly number[]): string {
   const count = new Map<number, number>();
   for (const cup of pours) count.set(cup, (count.get(cup) ?? 0) + 1);
-  return [...count].map(([cup, many]) => `${many === 1 ? 'one' : 'two'} of ${MARKS[cup]}`).join(', ');
+  return [...count].map(([cup, many]) => `${many === 1 ? 'one' : 'two'} of ${cupMark(cup)}`).join(', ');
 }

@@ -4,15 +4,12 @@ import {
   type Contender,
   type FlightManner,
   type FlightQuestion,
-  fewestRight,
   flightManners,
   flightQuestions,
   leastSheets,
   MOST_SHEETS,
   mannerNames,
-  preferencePower,
   questionNames,
-  trianglePower,
 } from '@/core/taste';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
@@ -25,6 +22,7 @@ import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { experimentPair } from './experimentPair';
+import { mannerHints, powerWords } from './flightWords';
 
 const OTHER = 'other';
 /** The two cups of an experiment, which may be off the shelf by now. */
@@ -171,32 +169,6 @@ export function FlightSetUp() {
       </Button>
     </section>
   );
-}
-
-const mannerHints = {
-  poured: 'Somebody who does not taste, or not yet, pours by slips that nobody else sees.',
-  alone: 'You pour, shuffle the cups with your eyes shut, and look under them at the end. The app cannot know either.',
-  open: 'Names on the table. Good for learning to taste; what one knows, one tastes.',
-} as const satisfies Record<FlightManner, string>;
-
-function powerWords(question: FlightQuestion, sheets: number): string {
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
-  switch (question) {
-    case 'triangle': {
-      const needed = fewestRight(sheets, 1 / 3);
-      if (needed === undefined)
-        return `${sheets} sheets cannot show anything yet: three right are the fewest that can.`;
-      return `${sheets} sheets: ${needed} right would show it. If you notice the difference every other time, that happens in ${percent(trianglePower(sheets, 0.5))} of such flights.`;
-    }
-    case 'preference': {
-      const power = preferencePower(sheets, 0.8);
-      return power === 0
-        ? `${sheets} sheets cannot show a preference yet: six that agree are the fewest that can.`
-        : `${sheets} sheets: if four in five prefer one, that shows in ${percent(power)} of such flights.`;
-    }
-    case 'rank':
-      return `${sheets} sheets, scored from 0 to 10; mean scores and ranks are shown at the end.`;
-  }
 }
 
 function contenderOf(jar: JarNow | undefined, typed: string, title = ''): Contender {

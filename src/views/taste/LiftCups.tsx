@@ -1,16 +1,15 @@
 import { useState } from 'react';
-import { answered, type Flight } from '@/core/taste';
+import { answered, areThePoured, type Flight } from '@/core/taste';
 import { database } from '@/store/current';
 import { liftCups } from '@/store/flights';
 import { Button } from '@/ui/Button';
+import { cupMark } from './cupMarks';
 
 interface LiftCupsProps {
   readonly flight: Flight;
   /** There while sheets are still out. */
   readonly onGoOn?: () => void;
 }
-
-const MARKS = 'ABCDEF';
 
 /** The end of a flight tasted alone: what stood on which number is read off the cups. */
 export function LiftCups({ flight, onGoOn }: LiftCupsProps) {
@@ -21,16 +20,10 @@ export function LiftCups({ flight, onGoOn }: LiftCupsProps) {
   const sheets = flight.trials.flatMap((trial, i) => (trial.answeredAt === undefined ? [] : [{ trial, i }]));
   const done = sheets.every(({ trial, i }) => trial.codes.every((code) => lifted[i]?.[code] !== undefined));
   const keep = async () => {
-    const wrong = sheets.find(
-      ({ trial, i }) =>
-        trial.codes
-          .flatMap((code) => lifted[i]?.[code] ?? [])
-          .sort()
-          .join() !== trial.pours?.join(),
-    );
+    const wrong = sheets.find(({ trial, i }) => !areThePoured(trial, lifted[i] ?? {}));
     if (wrong)
       return setError(
-        `Set ${wrong.i + 1} held ${wrong.trial.pours?.map((cup) => MARKS[cup]).join(', ')}. Look under those cups again.`,
+        `Set ${wrong.i + 1} held ${wrong.trial.pours?.map(cupMark).join(', ')}. Look under those cups again.`,
       );
     await liftCups(database(), flight, lifted);
   };
@@ -58,8 +51,8 @@ export function LiftCups({ flight, onGoOn }: LiftCupsProps) {
                     ?
                   </option>
                   {flight.contenders.map(({ name }, cup) => (
-                    <option key={MARKS[cup]} value={cup}>
-                      {MARKS[cup]}: {name}
+                    <option key={cupMark(cup)} value={cup}>
+                      {cupMark(cup)}: {name}
                     </option>
                   ))}
                 </select>

@@ -73,7 +73,14 @@ function Tasting() {
                       href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}
                     >
                       {roast
-                        ? `${roast.lotName}, ${roast.gearName}, ${dates.day(roast.roast.createdAt)}${partWords(roast.roast, pullId, words.shade)}`
+                        ? [
+                            roast.lotName,
+                            roast.gearName,
+                            dates.day(roast.roast.createdAt),
+                            partWords(roast.roast, pullId, words.shade),
+                          ]
+                            .filter(Boolean)
+                            .join(', ')
                         : 'a roast deleted since'}
                     </a>
                     <span>
@@ -128,7 +135,7 @@ function Tasting() {
                         .join(' · ')}
                     </span>{' '}
                     <a
-                      className="underline underline-offset-4"
+                      className="inline-flex min-h-11 items-center underline underline-offset-4"
                       aria-label={`Change the cup of ${dayWords(cup.at)}`}
                       href={`/taste/sheet/?cup=${encodeURIComponent(cup.id)}`}
                     >
