@@ -1,13 +1,10 @@
 import { createId, type Id } from '@/core/ids';
-import type { Entry, EntryDraft } from '@/core/roast';
+import { ENTRY_S, type Entry, type EntryDraft } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { keepHeatWrite } from './outbox.ts';
 import { secureRandom } from './random.ts';
 
-/** The times that an entry may have (core/roast/entry.ts): four hours before charge to a day after. */
-const LEAST_S = -14_400;
-const MOST_S = 86_400;
-const stamp = (atS: number) => Math.round(Math.max(LEAST_S, Math.min(MOST_S, atS)) * 100) / 100;
+const stamp = (atS: number) => Math.round(Math.max(ENTRY_S.least, Math.min(ENTRY_S.most, atS)) * 100) / 100;
 
 /** Adds a line to the log, happened and pressed at `atS` seconds from charge; `source` says who noticed. */
 export async function logEntry(

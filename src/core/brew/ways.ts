@@ -1,4 +1,4 @@
-import { CUP_ML, doseForWater, STEEP_S, WATER_C } from './brew.ts';
+import { doseForWater, STEEP_S, WATER_C } from './brew.ts';
 
 /** Ways to brew that the jar's page reckons. */
 export const brewWays = ['cup', 'judging', 'concentrate', 'coldBrew'] as const;
@@ -47,6 +47,3 @@ export function planBrew(way: BrewWay, drinkMl: number, gramsPerLitre: number): 
 export function drinkMlFrom(way: BrewWay, grams: number, gramsPerLitre: number): number {
   return (grams * 1000) / (gramsPerLitre * (way === 'coldBrew' ? COLD_TIMES : 1));
 }
-
-/** What each way begins with: mugs to drink, one tasting cup to judge. */
-export const judgingMl = CUP_ML;

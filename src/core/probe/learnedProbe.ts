@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import {
   type LearnedProbe,
   ownFirstCrackC,
@@ -87,11 +88,6 @@ function pointAt({ before, firstCrackS }: Pick<Way, 'before' | 'firstCrackS'>, c
   const leftS = firstCrackS - atS;
   if (rate === undefined || rate < LEAST_RATE_PER_MIN || leftS < 1) return undefined;
   return { left: Math.log(leftS), rate: Math.log(rate) };
-}
-
-/** Undefined of nothing. The roast screen loads no package for so little. */
-function mean(values: readonly number[]): number | undefined {
-  return values.length === 0 ? undefined : values.reduce((sum, each) => sum + each, 0) / values.length;
 }
 
 /** The log of the seconds left at a depth and a rate, by these ways. */

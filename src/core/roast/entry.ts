@@ -1,10 +1,10 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
-import { milestones, senseKinds, smells, sources } from './kinds.ts';
+import { ENTRY_S, milestones, senseKinds, smells, sources } from './kinds.ts';
 
 const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
-const secondsFromCharge = z.number().min(-14_400).max(86_400);
+const secondsFromCharge = z.number().min(ENTRY_S.least).max(ENTRY_S.most);
 const ramp = z.number().min(0).max(1);
 const celsius = z.number().min(-50).max(600);
 const setting = z.union([z.string().max(40), z.number()]);

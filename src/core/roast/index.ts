@@ -20,6 +20,7 @@ export {
   type Bite,
   biteNames,
   bites,
+  ENTRY_S,
   type Evenness,
   evennesses,
   evennessNames,

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { shadeNumbers } from '../shade/index.ts';
-import { milestones } from './kinds.ts';
+import { ENTRY_S, milestones } from './kinds.ts';
 
 const shade = z.union(shadeNumbers.map((number) => z.literal(number)));
 const seconds = z.number().min(0).max(900);
@@ -44,7 +44,7 @@ export const windNames = {
   strong: 'a strong wind',
 } as const satisfies Record<Wind, string>;
 
-const atS = z.number().min(0).max(86_400);
+const atS = z.number().min(0).max(ENTRY_S.most);
 /** When a roast is meant to be where, seconds from charge. */
 export const guideSchema = z.strictObject({
   yellow: atS.optional(),

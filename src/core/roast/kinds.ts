@@ -4,6 +4,9 @@
 export const milestones = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'] as const;
 export type Milestone = (typeof milestones)[number];
 
+/** The times that an entry may have, seconds from charge: four hours before it to a day after. */
+export const ENTRY_S = { least: -14_400, most: 86_400 } as const;
+
 /** Where an entry came from; `guess` stands where it happened and nobody noted when. */
 export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator', 'guess'] as const;
 

@@ -35,6 +35,14 @@ export function optional<T>(reader: Reader<T>): Reader<T | undefined> {
   return (text) => (text.trim() === '' ? success(undefined) : reader(text));
 }
 
+/**
+ * A field that was filled from a value finer than it shows, such as grams in hundredths of an ounce: left as it was
+ * shown it stands for that value, and is not read anew.
+ */
+export function keptOr<T>(shown: string, value: T, reader: Reader<T>): Reader<T> {
+  return (text) => (text.trim() === shown.trim() ? success(value) : reader(text));
+}
+
 /** A plain number between two ends, with the unit that may be typed behind it. */
 export function numberReader(least: number, most: number, unit: string, example: string): Reader<number> {
   return (text) => {

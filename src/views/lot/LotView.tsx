@@ -94,8 +94,7 @@ function Beans() {
             {best.map(({ roastId, pullId, overall, cups }) => (
               <li key={`${roastId} ${pullId}`} className="flex justify-between gap-4">
                 <a className="underline underline-offset-4" href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}>
-                  {dateOf(roastId)}
-                  {partWords(roastOf(roastId), pullId, words.shade)}
+                  {[dateOf(roastId), partWords(roastOf(roastId), pullId, words.shade)].filter(Boolean).join(', ')}
                 </a>
                 <span>
                   <b>{overall.toFixed(1)}</b> of 10 <span className="text-husk">by {counted(cups, 'cup')}</span>

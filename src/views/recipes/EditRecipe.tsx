@@ -3,14 +3,15 @@ import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { proposedRule, ruleWords } from '@/core/plan';
 import type { Recipe } from '@/core/recipe';
-import { milestoneNames, type PlannedMove, type PullRule } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
+import { ENTRY_S, milestoneNames, type PlannedMove, type PullRule } from '@/core/roast';
 import { capital, formatClock, parseClock, parseWeight, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { editRecipe } from '@/store/recipes';
 import { Button } from '@/ui/Button';
-import { SelectField, TextField } from '@/ui/Field';
+import { TextField } from '@/ui/Field';
+import { keptOr } from '@/ui/forms/readDraft';
+import { ShadeField } from '@/ui/forms/ShadeField';
 import { PlannedMoves } from '@/ui/PlannedMoves';
 import { RuleChoice } from '@/ui/RuleChoice';
 import { useWords } from '@/ui/useHousehold';
@@ -24,14 +25,14 @@ interface EditRecipeProps {
 const MARKS = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const;
 type Mark = (typeof MARKS)[number];
 const GRAMS = { leastGrams: 1, mostGrams: 100_000 };
-const MOST_S = 86_400;
 
 /** A recipe changed as a recipe: name, batch, shade, times, pull and moves. The roasts made by it stay as they were. */
 export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
   const words = useWords();
   const [name, setName] = useState(recipe.name);
   const [note, setNote] = useState(recipe.note ?? '');
-  const [green, setGreen] = useState(`${weightFieldText(recipe.greenGrams, words.weightUnit)} ${words.weightUnit}`);
+  const shown = `${weightFieldText(recipe.greenGrams, words.weightUnit)} ${words.weightUnit}`;
+  const [green, setGreen] = useState(shown);
   const [shade, setShade] = useState(recipe.shade);
   const [rule, setRule] = useState<PullRule | undefined>(recipe.pullRule);
   const [moves, setMoves] = useState<readonly PlannedMove[]>(recipe.moves);
@@ -45,7 +46,8 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
   const its = gear ?? { method: 'other' as const };
 
   const keep = async () => {
-    const read = parseWeight(green, words.weightUnit, { range: GRAMS });
+    const readGreen = keptOr(shown, recipe.greenGrams, (text) => parseWeight(text, words.weightUnit, { range: GRAMS }));
+    const read = readGreen(green);
     const { guide, wrong } = readGuide(clocks);
     const all = {
       ...wrong,
@@ -57,7 +59,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
     const change = await editRecipe(database(), recipe, {
       name: name.trim(),
       note: note.trim() === '' ? undefined : note.trim(),
-      greenGrams: Math.abs(read.value - recipe.greenGrams) < 0.05 ? recipe.greenGrams : read.value,
+      greenGrams: read.value,
       shade,
       pullRule: rule,
       moves: [...moves],
@@ -91,17 +93,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
           error={errors.green}
           onChange={(event) => setGreen(event.target.value)}
         />
-        <SelectField
-          label="Shade"
-          value={shade}
-          onChange={(event) => setShade(Number(event.target.value) as ShadeNumber)}
-        >
-          {words.shadeChoices().map(([number, shadeName]) => (
-            <option key={number} value={number}>
-              {shadeName}
-            </option>
-          ))}
-        </SelectField>
+        <ShadeField label="Shade" value={shade} onShade={setShade} />
       </div>
       <div className="text-lg">
         {rule ? (
@@ -162,7 +154,7 @@ function readGuide(clocks: Readonly<Record<Mark, string>>) {
     }
     const read = parseClock(clocks[mark]);
     if (!read.ok) wrong[mark] = read.issues.map(issueSentence).join(' ');
-    else if (read.value < 0 || read.value > MOST_S) wrong[mark] = 'Write a time of the roast, such as 7:42.';
+    else if (read.value < 0 || read.value > ENTRY_S.most) wrong[mark] = 'Write a time of the roast, such as 7:42.';
     else if (read.value < last) wrong[mark] = `It comes after ${formatClock(last)}.`;
     else {
       guide[mark] = Math.round(read.value);

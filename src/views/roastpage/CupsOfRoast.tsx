@@ -1,17 +1,20 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import type { Roast } from '@/core/roast';
 import { brewedWords, type Flight, flightResult } from '@/core/taste';
 import { database } from '@/store/current';
 import { keyOfEnded } from '@/store/flights';
 import { say } from '@/store/notices';
-import { type JarNow, jarsOf } from '@/store/shelf';
+import { jarsOf } from '@/store/shelf';
 import { removeCup } from '@/store/tasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { jarHref, jarStateWords } from '@/ui/jarWords';
+import { partWords } from '@/ui/partWords';
 import { useWords } from '@/ui/useHousehold';
 
 /** What came of a roast: its jars, its cups, and the flights it was in. */
-export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
+export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
+  const roastId = roast.id;
   const words = useWords();
   const data = useLiveQuery(async () => {
     const db = database();
@@ -50,7 +53,7 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
             <b>{cup.sheet.overall === undefined ? 'A cup' : `${cup.sheet.overall} of 10`}</b>{' '}
             <span className="text-husk">
               {[
-                partWords(cup.pullId, data.jars, words.shade),
+                partWords(roast, cup.pullId, words.shade),
                 dayWords(cup.at),
                 cup.brew && brewedWords(cup.brew, words.measured),
                 cup.taster,
@@ -90,16 +93,6 @@ export function CupsOfRoast({ roastId }: { readonly roastId: string }) {
       </ul>
     </section>
   );
-}
-
-/** Of which part a cup was, where the roast was pulled in parts. */
-function partWords(
-  pullId: string | undefined,
-  jars: readonly JarNow[],
-  shade: (number: JarNow['shade']) => string,
-): string {
-  const part = jars.length > 1 ? jars.find(({ pull }) => pull.id === pullId) : undefined;
-  return part ? shade(part.shade) : '';
 }
 
 async function answerOf(flight: Flight): Promise<string> {

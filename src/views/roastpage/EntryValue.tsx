@@ -3,6 +3,7 @@ import { issueSentence } from '@/core/issues';
 import { type EntryDraft, type SenseKind, senses, smells } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { fromCelsius, parseTemperature, type TemperatureUnit } from '@/core/units';
+import { Choice } from '@/ui/Choice';
 
 /** What of an entry can be said otherwise: its value as text, until it is read. */
 export interface Said {
@@ -75,7 +76,7 @@ export function EntryValue({ said, controls, unit, onSaid }: EntryValueProps) {
       if (!control || control.kind === 'act') return null;
       const numbers = control.kind === 'step';
       return (
-        <Pick
+        <SaidChoice
           label={`${control.label} to`}
           value={String(draft.value ?? '')}
           options={valuesOf(control).map((value) => [
@@ -88,16 +89,16 @@ export function EntryValue({ said, controls, unit, onSaid }: EntryValueProps) {
     }
     case 'smell':
       return (
-        <Pick
+        <SaidChoice
           label="Smell of"
           value={draft.smell}
           options={smells.map((smell) => [smell, smell])}
-          onPick={(smell) => pick({ ...draft, smell })}
+          onPick={(smell) => pick({ ...draft, smell: smell as typeof draft.smell })}
         />
       );
     case 'colour':
       return (
-        <Pick
+        <SaidChoice
           label="Colour"
           value={String(draft.tone)}
           options={namedColours.map(({ name, tone }) => [String(tone), name])}
@@ -106,7 +107,7 @@ export function EntryValue({ said, controls, unit, onSaid }: EntryValueProps) {
       );
     case 'sense':
       return (
-        <Pick
+        <SaidChoice
           label={draft.sense}
           value={draft.word}
           options={senses[draft.sense as SenseKind].map((word) => [word, word])}
@@ -118,22 +119,15 @@ export function EntryValue({ said, controls, unit, onSaid }: EntryValueProps) {
   }
 }
 
-interface PickProps<T extends string> {
+interface SaidProps {
   readonly label: string;
-  readonly value: T;
-  readonly options: readonly (readonly [T, string])[];
-  readonly onPick: (value: T) => void;
+  readonly value: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onPick: (value: string) => void;
 }
 
-function Pick<T extends string>({ label, value, options, onPick }: PickProps<T>) {
-  return (
-    <select aria-label={label} className={field} value={value} onChange={(event) => onPick(event.target.value as T)}>
-      {!options.some(([key]) => key === value) && <option value={value}>{value}</option>}
-      {options.map(([key, name]) => (
-        <option key={key} value={key}>
-          {name}
-        </option>
-      ))}
-    </select>
-  );
+/** A choice that also holds what was said once and is no choice any more. */
+function SaidChoice({ value, options, ...choice }: SaidProps) {
+  const known = options.some(([key]) => key === value);
+  return <Choice value={value} options={known ? options : [[value, value], ...options]} {...choice} />;
 }

@@ -2,34 +2,19 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
 import { places } from '@/core/gear';
-import { issueSentence } from '@/core/issues';
-import { atAnotherTime, type Roast, type Wind, windNames, winds } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
-import { fromCelsius, localDay, parseTemperature, parseWeight, weightFieldText } from '@/core/units';
+import { type Roast, type Wind, windNames, winds } from '@/core/roast';
 import { database } from '@/store/current';
+import type { UnderWay } from '@/store/database';
 import { say } from '@/store/notices';
 import { editRoast } from '@/store/roasting';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField } from '@/ui/Field';
+import { ShadeField } from '@/ui/forms/ShadeField';
 import { Segmented } from '@/ui/Segmented';
 import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
-
-const GRAMS = { leastGrams: 1, mostGrams: 100_000 };
-const AIR = { leastC: -40, mostC: 60 };
-
-/** What each fact is called when it was changed. */
-const factNames = [
-  ['lotId', 'beans'],
-  ['gearId', 'gear'],
-  ['greenGrams', 'green weight'],
-  ['wantedShade', 'wanted shade'],
-  ['place', 'place'],
-  ['ambientC', 'air'],
-  ['wind', 'wind'],
-  ['gearHot', 'hot gear'],
-] as const;
+import { changedFacts, draftOfFacts, readFacts } from './factsDraft';
 
 interface PutRightProps {
   readonly roast: Roast;
@@ -55,19 +40,7 @@ interface FactsProps extends PutRightProps {
 
 function Facts({ roast, lotName, onDone }: FactsProps) {
   const words = useWords();
-  const began = new Date(roast.chargedAt ?? roast.createdAt);
-  const [draft, setDraft] = useState({
-    lotId: roast.lotId as string,
-    gearId: roast.gearId as string,
-    green: `${weightFieldText(roast.greenGrams, words.weightUnit)} ${words.weightUnit}`,
-    shade: roast.wantedShade,
-    day: localDay(began.toISOString()),
-    time: began.toTimeString().slice(0, 5),
-    place: roast.place,
-    air: roast.ambientC === undefined ? '' : String(Math.round(fromCelsius(roast.ambientC, words.temperatureUnit))),
-    wind: (roast.wind ?? '') as Wind | '',
-    gearHot: roast.gearHot ?? false,
-  });
+  const [draft, setDraft] = useState(() => draftOfFacts(roast, words));
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const known = useLiveQuery(async () => {
     const db = database();
@@ -77,48 +50,20 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
   const set = (some: Partial<typeof draft>) => setDraft({ ...draft, ...some });
 
   const keep = async () => {
-    const [green, air] = [
-      parseWeight(draft.green, words.weightUnit, { range: GRAMS }),
-      draft.air.trim() === '' ? undefined : parseTemperature(draft.air, words.temperatureUnit, AIR),
-    ];
-    const beganMs = new Date(`${draft.day}T${draft.time}`).getTime();
-    const wrong = {
-      ...(green.ok ? {} : { green: green.issues.map(issueSentence).join(' ') }),
-      ...(!air || air.ok ? {} : { air: air.issues.map(issueSentence).join(' ') }),
-      ...(Number.isFinite(beganMs) ? {} : { day: 'Write a day and a time of day.' }),
-      ...(beganMs > Date.now() ? { day: 'That is still to come. A roast of the past has a past day and time.' } : {}),
-      ...(known?.busy.some(({ gearId, roastId }) => gearId === draft.gearId && roastId !== roast.id) &&
-      roast.gearId !== draft.gearId &&
-      known.busy.some(({ roastId }) => roastId === roast.id)
-        ? { gear: 'It is busy with another roast. End that one first.' }
-        : {}),
-    };
+    const wrong: Record<string, string> = {};
+    const facts = readFacts(draft, roast, words, (field, message) => {
+      wrong[field] = message;
+    });
+    if (known && isTaken(known.busy, roast, draft.gearId))
+      wrong.gear = 'It is busy with another roast. End that one first.';
     setErrors(wrong);
-    if (Object.keys(wrong).length > 0 || !green.ok) return;
-    const sameMinute = draft.day === localDay(began.toISOString()) && draft.time === began.toTimeString().slice(0, 5);
-    const airC = air?.ok ? air.value : undefined;
-    const airKept =
-      airC !== undefined && roast.ambientC !== undefined && Math.abs(airC - roast.ambientC) < 0.5
-        ? roast.ambientC
-        : airC;
-    const facts = {
-      lotId: draft.lotId as Roast['lotId'],
-      gearId: draft.gearId as Roast['gearId'],
-      // What the field shows is rounded: untouched, the weight stays as it was.
-      greenGrams: Math.abs(green.value - roast.greenGrams) < 0.05 ? roast.greenGrams : green.value,
-      wantedShade: draft.shade,
-      place: draft.place,
-      ambientC: airKept,
-      wind: draft.wind === '' ? undefined : draft.wind,
-      gearHot: draft.gearHot ? true : undefined,
-      ...(sameMinute ? {} : atAnotherTime(roast, beganMs)),
-    } satisfies Partial<Roast>;
-    const changed: string[] = factNames.flatMap(([field, name]) => (facts[field] === roast[field] ? [] : [name]));
-    if (!sameMinute) changed.push('time');
-    if (changed.length > 0) {
-      const change = await editRoast(database(), roast.id, facts);
-      say({ text: `${lotName}, put right: ${changed.join(', ')}.`, undo: change });
-    }
+    if (!facts || Object.keys(wrong).length > 0) return;
+    const changed = changedFacts(roast, facts);
+    if (changed.length > 0)
+      say({
+        text: `${lotName}, put right: ${changed.join(', ')}.`,
+        undo: await editRoast(database(), roast.id, facts),
+      });
     onDone();
   };
 
@@ -168,17 +113,7 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
           autoComplete="off"
           onChange={(event) => set({ green: event.target.value })}
         />
-        <SelectField
-          label="Shade that was wanted"
-          value={draft.shade}
-          onChange={(event) => set({ shade: Number(event.target.value) as ShadeNumber })}
-        >
-          {words.shadeChoices().map(([number, name]) => (
-            <option key={number} value={number}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
+        <ShadeField label="Shade that was wanted" value={draft.shade} onShade={(shade) => set({ shade })} />
         <TextField
           label="Day"
           type="date"
@@ -237,4 +172,10 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
       </div>
     </form>
   );
+}
+
+/** Whether a roast that is on the heat would move to gear that another one has. */
+function isTaken(busy: readonly UnderWay[], roast: Roast, gearId: string): boolean {
+  const isOn = busy.some(({ roastId }) => roastId === roast.id);
+  return isOn && busy.some((each) => each.gearId === gearId && each.roastId !== roast.id);
 }

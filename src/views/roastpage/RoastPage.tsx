@@ -156,7 +156,7 @@ export function RoastPage(named: NamedRoast) {
           <Button onClick={() => setAsking(false)}>Keep it</Button>
         </div>
       </Dialog>
-      <CupsOfRoast roastId={roast.id} />
+      <CupsOfRoast roast={roast} />
     </article>
   );
 }

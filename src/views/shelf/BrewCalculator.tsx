@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type BrewPlan, type BrewWay, brewWayNames, brewWays, drinkMlFrom, judgingMl, planBrew } from '@/core/brew';
+import { type BrewPlan, type BrewWay, brewWayNames, brewWays, CUP_ML, drinkMlFrom, planBrew } from '@/core/brew';
 import { fateOf } from '@/core/shelf';
 import { formatSpan, parseNumber } from '@/core/units';
 import { database } from '@/store/current';
@@ -47,7 +47,7 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
     setWay(next);
     if (next === 'judging') {
       setMeasure('ml');
-      setText(String(judgingMl));
+      setText(String(CUP_ML));
     }
   };
   return (
