@@ -246,7 +246,8 @@ describe('a recipe', () => {
       const skip = page.getByRole('button', { name: 'Skip', exact: true });
       if ((await skip.count()) > 0) await skip.click();
     }
-    await page.getByText(/\d+ s ahead of the recipe at yellow/).waitFor();
+    // With the move that brings it back.
+    await page.getByText(/\d+ s ahead of the recipe at yellow\. [A-Z][^.]+\./).waitFor();
     await pass(page, 200);
     await page.keyboard.press('Space');
     await pass(page, 60);

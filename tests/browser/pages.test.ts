@@ -130,6 +130,34 @@ describe('every page of the demo household', () => {
     await close();
   });
 
+  it('opens the part of the form that has an error, and leaves it open', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/larder/');
+    await page.getByRole('button', { name: 'Add beans' }).click();
+    await page.getByLabel('What you call these beans').fill('Lantern Ridge');
+    await page.getByLabel('How much green you bought').fill('1 kg');
+    const more = page.getByText('More about them, as far as you know');
+    await more.click();
+    await page.getByLabel(/[Mm]oisture/).fill('99');
+    await more.click();
+    await page.getByRole('button', { name: 'Add these beans' }).click();
+    await page.getByText(/99 % is outside what can be/).waitFor();
+    assert.equal(await page.getByLabel(/[Mm]oisture/).isVisible(), true);
+    await close();
+  });
+
+  it('keeps each figure of the journal in its column, also where another is missing', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/journal/');
+    await page.locator('[data-row="3"]').waitFor();
+    const edges = await page
+      .locator('[data-row] .num > span:first-child')
+      .evaluateAll((all) => all.map((each) => Math.round(each.getBoundingClientRect().left)));
+    assert.ok(edges.length >= 4);
+    assert.equal(new Set(edges).size, 1, edges.join());
+    await close();
+  });
+
   it('says that it is demo data, and never touches the person’s own notebook', async () => {
     const { page, close } = await demo.open();
     await page.goto('/journal/');

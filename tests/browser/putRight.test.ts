@@ -67,6 +67,12 @@ describe('every fact can be put right', () => {
       await page.getByLabel('Its time').fill(at);
       await page.getByRole('button', { name: 'Add', exact: true }).click();
     };
+    await add('pull of a part', '13:00');
+    await page.getByLabel('Roasted weight, part 1').fill('60');
+    await page.getByLabel('Roasted weight, part 1').press('Enter');
+    await page.getByRole('group', { name: 'Shade of part 1 as it turned out' }).waitFor();
+    await page.getByRole('button', { name: 'Take out pull of a part' }).click();
+    await page.getByLabel('Roasted weight, part 1').waitFor({ state: 'hidden' });
     await add('a reading', '3:00');
     await page.getByText('a temperature such as').waitFor();
     await page.getByLabel('The reading').fill('151');

@@ -212,6 +212,17 @@ describe('at the heat', () => {
     await close();
   });
 
+  it('announces what was marked to who cannot see it', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await beansIn(page);
+    await pass(page, 150);
+    await page.keyboard.press('Space');
+    await page.locator('[aria-live=polite]', { hasText: /^Noted: yellow 2:[23]\d\.$/ }).waitFor();
+    await close();
+  });
+
   it('shows the keys on ? and drives the gear’s heat with the arrows', async () => {
     const { page, close } = await app.open();
     await openAt(page, '/roast/');

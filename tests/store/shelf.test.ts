@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { saveHousehold } from '@/store/settings';
-import { addJarEvent, allJars, editJar, jarsOf, jarsOnShelf, onShelf, stockJars } from '@/store/shelf';
+import { addJarEvent, allJars, editJar, jarOf, jarsOf, jarsOnShelf, onShelf, stockJars } from '@/store/shelf';
 import { undoChange } from '@/store/undo';
 import { entry, mark } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
@@ -127,6 +127,18 @@ describe('what is left on the shelf', () => {
     assert.deepEqual([stock[0]?.grams, stock[0]?.readyDay], [68, 1]);
     assert.equal((await jarsOf(db, fresh.id, at(15)))[0]?.frozen, false);
   });
+});
+
+it('a frozen jar stands on the shelf after any number of newer roasts, and its page opens', async () => {
+  const { db, roasted } = await smallHousehold();
+  const old = await roasted(1);
+  const [jar] = await jarsOf(db, old.id, at(2));
+  assert.ok(jar);
+  await addJarEvent(db, jar.row, { kind: 'freeze', at: on(2) });
+  for (let i = 0; i < 45; i++) await roasted(3 + (i % 25));
+  const late = at(2) + 200 * 86_400_000;
+  assert.ok((await jarsOnShelf(db, late)).some(({ named }) => named.roast.id === old.id));
+  assert.equal((await jarOf(db, old.id, jar.pull.id, late))?.frozen, true);
 });
 
 describe('a jar’s row', () => {

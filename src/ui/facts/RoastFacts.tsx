@@ -107,7 +107,10 @@ function LossLine({ roast }: { readonly roast: Roast }) {
   }[judgeLoss(loss, staged ? { ...expected, sdPercent: STAGED_SD } : expected)];
   return (
     <p>
-      <b className="text-xl">Loss {loss.toFixed(1)} %</b> {usual && <span className="text-husk">· {usual}.</span>}{' '}
+      <b className="text-xl">
+        {loss < 0 ? 'Gained' : 'Loss'} {Math.abs(loss).toFixed(1)} %
+      </b>{' '}
+      {usual && <span className="text-husk">· {usual}.</span>}{' '}
       {remark && <span className="text-danger block">{remark}</span>}
     </p>
   );

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { canonical } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { proposedRule, ruleWords } from '@/core/plan';
@@ -56,7 +57,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
     };
     setErrors(all);
     if (Object.keys(all).length > 0 || !read.ok || guide.pull === undefined) return;
-    const change = await editRecipe(database(), recipe, {
+    const facts = {
       name: name.trim(),
       note: note.trim() === '' ? undefined : note.trim(),
       greenGrams: read.value,
@@ -64,8 +65,12 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
       pullRule: rule,
       moves: [...moves],
       guide: { ...guide, pull: guide.pull },
-    });
-    say({ text: `The recipe “${name.trim()}” is changed.`, undo: change });
+    };
+    if (canonical({ ...recipe, ...facts }) !== canonical(recipe))
+      say({
+        text: `The recipe “${name.trim()}” is changed.`,
+        undo: await editRecipe(database(), recipe, facts),
+      });
     onDone();
   };
 
