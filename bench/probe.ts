@@ -16,12 +16,21 @@ interface Row {
   silent: number;
 }
 
-/** Runs so many pieces of gear, one household each, and prints the errors with and without the probe's opinion. */
-export function probeBacktest(gears: number, seed: number): void {
+/** The roast before which a probe is put elsewhere: it reads so much higher or lower from then on, °C. */
+const MOVED_AT = 8;
+const MOVED_BY_C = 15;
+
+/**
+ * Runs so many pieces of gear, one household each, and prints the errors with and without the probe's opinion; `moved`
+ * puts each probe elsewhere half of the way.
+ */
+export function probeBacktest(gears: number, seed: number, moved = false): void {
   const random = seededRandom(seed);
   const rows = new Map<number, Row>(SHARES.map((share) => [share, { without: [], withIt: [], inside: 0, silent: 0 }]));
-  for (let i = 0; i < gears; i++) oneGear(methodIds[i % 8] as MethodId, rows, random);
-  console.log(`\nFirst crack with and without a probe, ${gears} simulated pieces of gear, seed ${seed}`);
+  for (let i = 0; i < gears; i++) oneGear(methodIds[i % 8] as MethodId, moved, rows, random);
+  console.log(
+    `\nFirst crack with and without a probe, ${gears} simulated pieces of gear${moved ? ' whose probe is moved' : ''}, seed ${seed}`,
+  );
   for (const [share, { without, withIt, inside, silent }] of rows) {
     const mean = (values: readonly number[]) => (100 * values.reduce((a, b) => a + b, 0)) / Math.max(1, values.length);
     console.log(
@@ -30,7 +39,7 @@ export function probeBacktest(gears: number, seed: number): void {
   }
 }
 
-function oneGear(method: MethodId, rows: ReadonlyMap<number, Row>, random: Random): void {
+function oneGear(method: MethodId, moved: boolean, rows: ReadonlyMap<number, Row>, random: Random): void {
   const strength = Math.exp(normal(random) * 0.12);
   const habits = {
     ...usualProbe,
@@ -63,7 +72,8 @@ function oneGear(method: MethodId, rows: ReadonlyMap<number, Row>, random: Rando
     };
     const { yellow, firstCrack, pull, curve } = simulateRoast(setUp, { shade: 4, limitS: 2400 }, random);
     if (yellow === undefined || firstCrack === undefined) continue;
-    const probe = new SimulatedProbe(random, habits);
+    const elsewhere = moved && i >= MOVED_AT ? MOVED_BY_C * Math.sign(habits.offsetC) : 0;
+    const probe = new SimulatedProbe(random, { ...habits, offsetC: habits.offsetC + elsewhere });
     const readings = curve.flatMap((now): Reading[] => {
       const celsius = probe.read(now);
       return celsius === undefined || celsius > 400 ? [] : [{ at: now.atS, celsius, streamed: true }];
@@ -76,6 +86,7 @@ function oneGear(method: MethodId, rows: ReadonlyMap<number, Row>, random: Rando
       const opinion = learned?.opinion(
         readings.filter(({ at }) => at <= nowS),
         nowS,
+        reached.yellow,
       );
       const crack = (said?: typeof opinion) =>
         forecastFrom(expectation, reached, nowS, said).find(({ milestone }) => milestone === 'firstCrack');
@@ -89,6 +100,6 @@ function oneGear(method: MethodId, rows: ReadonlyMap<number, Row>, random: Rando
       row.inside += Number(firstCrack >= told.earlyS && firstCrack <= told.lateS);
     }
     past.unshift({ ...asked, reached: { ...marked, pull } });
-    logs.unshift({ readings, firstCrackS: marked.firstCrack });
+    logs.unshift({ readings, firstCrackS: marked.firstCrack, yellowS: marked.yellow });
   }
 }

@@ -9,6 +9,7 @@ import type { Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
 import type { Done, HouseholdRow } from './changes.ts';
+import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
@@ -16,7 +17,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 5;
+export const DATABASE_VERSION = 6;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -41,12 +42,15 @@ export class GanderDatabase extends Dexie {
   readonly journalViews!: Table<JournalView, string>;
   readonly underWay!: Table<UnderWay, string>;
   readonly household!: Table<HouseholdRow, string>;
+  /** What finished roasts told the forecast; made anew from the roasts wherever it is missing (store/learned.ts). */
+  readonly learned!: Table<Learned, string>;
   /** What was done lately, newest last; it stays on this device. */
   readonly done!: Table<Done, string>;
 
   constructor(name: string) {
     super(name);
     this.use(countTransactions);
+    this.use(forgetChanged);
     this.version(1).stores({
       lots: 'id',
       gear: 'id',
@@ -89,6 +93,7 @@ export class GanderDatabase extends Dexie {
             row.useSince ??= '2020-01-01';
           }),
       );
+    this.version(6).stores({ learned: 'id' });
   }
 }
 

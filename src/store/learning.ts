@@ -1,6 +1,6 @@
 import type { Lot } from '@/core/bean';
 import type { CaseFacts } from '@/core/diagnose';
-import { type PastRoast, pastRoastsOf } from '@/core/forecast';
+import { type PastRoast, pastRoastsOf, toldBy } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC, readingAt, readingsOf } from '@/core/heat';
 import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
@@ -39,7 +39,7 @@ export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<Le
   for (const cup of cups) if (cup.roastId) cupsOf.set(cup.roastId, [...(cupsOf.get(cup.roastId) ?? []), cup]);
   return {
     roasts,
-    past: pastRoastsOf(roasts, lotOf, gearOf),
+    past: pastRoastsOf(roasts.map(toldBy), lotOf, gearOf),
     lots: lotOf,
     gear: gearOf,
     cups: cupsOf,

@@ -67,9 +67,11 @@ export async function probeLogs(db: GanderDatabase, gearId: string, except: stri
   return roasts.flatMap((roast) => {
     if (roast.id === except) return [];
     const live = liveEntries(roast.entries);
-    const { firstCrack } = milestonesOf(live);
+    const { yellow, firstCrack } = milestonesOf(live);
     const readings = firstCrack === undefined ? [] : trustedReadings(live);
-    return firstCrack === undefined || readings.length === 0 ? [] : [{ readings, firstCrackS: firstCrack }];
+    return firstCrack === undefined || readings.length === 0
+      ? []
+      : [{ readings, firstCrackS: firstCrack, yellowS: yellow }];
   });
 }
 

@@ -4,8 +4,10 @@ import {
   believedMilestones,
   type LiveEntry,
   liveEntries,
+  type Milestones,
   meantShade,
   type PlannedMove,
+  type PullRule,
   pulledMs,
   type Roast,
 } from '../roast/index.ts';
@@ -14,10 +16,9 @@ import type { Circumstances, PastRoast } from './features.ts';
 /** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
 const FIRST_MINUTE_S = 60;
 
-type Batch = Pick<
-  Roast,
-  'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot' | 'plannedMoves'
->;
+type Batch = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot'> & {
+  readonly plannedMoves?: readonly PlannedMove[] | undefined;
+};
 
 /** The circumstances of a roast to come; gear or beans that were deleted count as the plainest. */
 export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear | undefined): Circumstances {
@@ -28,6 +29,7 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
     lotId: roast.lotId,
     process: lot?.process ?? 'other',
     gramsPerMl: lot?.gramsPerMl,
+    usualGrams: gear?.usualGrams && gear.usualGrams / traysOf(gear),
     // What lies on one tray heats as it would alone.
     greenGrams: roast.greenGrams / (gear ? traysOf(gear) : 1),
     ambientC: roast.ambientC,
@@ -38,19 +40,43 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
   };
 }
 
-/** An earlier roast as the forecast learns from it. */
-export function pastRoastOf(roast: Roast, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
-  const live = liveEntries(roast.entries);
+/** What the forecast learns from a roast, without its log: it is kept beside the roast, so that no log is read again. */
+export interface RoastTold extends Batch {
+  readonly chargedAt?: string | undefined;
+  readonly reached: Milestones;
+  readonly rule?: PullRule | undefined;
+  readonly pulledMs?: number | undefined;
+}
+
+/** What a roast told, by its log and its plan. */
+export function toldBy(roast: Roast): RoastTold {
+  const live = liveEntries(roast.entries.filter(({ kind }) => kind !== 'reading' && kind !== 'crack'));
   const reached = believedMilestones(live);
-  const shade = live.findLast((entry) => entry.kind === 'pull' && entry.all);
+  const pulled = live.findLast((entry) => entry.kind === 'pull' && entry.all);
+  const { lotId, gearId, greenGrams, ambientC, wind, gearHot, chargedAt } = roast;
   return {
-    ...circumstancesAt(roast, live, lot, gear),
+    lotId,
+    gearId,
+    greenGrams,
+    ambientC,
+    wind,
+    gearHot,
+    chargedAt,
     // How dark it turned out says what the stretch after first crack was for.
-    shade: (shade?.kind === 'pull' && shade.shade) || meantShade(roast),
+    wantedShade: (pulled?.kind === 'pull' && pulled.shade) || meantShade(roast),
+    plannedMoves: movesAtFirst(roast.plannedMoves, live),
     reached,
+    // A staged pull has a rule for each of its parts.
+    rule: roast.plannedParts ? undefined : roast.pullRule,
     // A pull whose time nobody noted says nothing of how hot the gear was after it.
     pulledMs: reached.pull === undefined ? undefined : pulledMs(roast),
   };
+}
+
+/** An earlier roast as the forecast learns from it, with the beans and gear as they are known now. */
+export function pastRoastOf(told: RoastTold, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
+  const { reached, rule, pulledMs: pulled } = told;
+  return { ...circumstancesOf(told, lot, gear), reached, rule, pulledMs: pulled };
 }
 
 /**
@@ -63,19 +89,24 @@ export function circumstancesAt(
   lot: Lot | undefined,
   gear: Gear | undefined,
 ): Circumstances {
+  return circumstancesOf({ ...roast, plannedMoves: movesAtFirst(roast.plannedMoves, live) }, lot, gear);
+}
+
+/** The moves of the first minute: what was planned, and after it what was done. */
+function movesAtFirst(planned: readonly PlannedMove[] = [], live: readonly LiveEntry[]): PlannedMove[] {
   const made = live.flatMap((entry) =>
     entry.kind === 'move'
       ? [{ when: { kind: 'at' as const, atS: Math.max(0, entry.at) }, control: entry.control, value: entry.value }]
       : [],
   );
-  return circumstancesOf({ ...roast, plannedMoves: [...(roast.plannedMoves ?? []), ...made] }, lot, gear);
+  return [...planned, ...made].filter(isAtFirst);
 }
+
+const isAtFirst = ({ when }: PlannedMove) => when.kind === 'at' && when.atS <= FIRST_MINUTE_S;
 
 function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {
   const heat = controlsOf(gear ?? { method: 'other' }).find((control) => 'axis' in control && control.axis === 'heat');
-  const set = moves.findLast(
-    ({ when, control }) => control === heat?.id && when.kind === 'at' && when.atS <= FIRST_MINUTE_S,
-  );
+  const set = moves.findLast((move) => move.control === heat?.id && isAtFirst(move));
   if (!heat || set?.value === undefined) return undefined;
   if (heat.kind === 'words') {
     const place = (value: unknown) => heat.words.indexOf(String(value)) + 1;

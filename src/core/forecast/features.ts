@@ -1,8 +1,10 @@
 import type { Process } from '../bean/index.ts';
 import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
-import type { Milestones, Wind } from '../roast/index.ts';
-import type { ShadeNumber } from '../shade/index.ts';
-import type { Prior } from './gaussianFit.ts';
+import type { Milestones, PullRule, Wind } from '../roast/index.ts';
+import { type ShadeNumber, shadeOf } from '../shade/index.ts';
+import type { StretchBelief } from './beliefs.ts';
+import { FREEDOM, type Prior } from './gaussianFit.ts';
+import { rangeEdge } from './predictive.ts';
 import type { Features } from './rows.ts';
 
 /** What is known of a roast before the beans go in, as far as it bears on its times. */
@@ -13,6 +15,8 @@ export interface Circumstances {
   readonly process: Process;
   readonly gramsPerMl?: number | undefined;
   readonly greenGrams: number;
+  /** The batch this gear usually takes, where somebody said so; else its own roasts say it. */
+  readonly usualGrams?: number | undefined;
   readonly ambientC?: number | undefined;
   readonly wind?: Wind | undefined;
   readonly gearHot?: boolean | undefined;
@@ -26,6 +30,8 @@ export interface Circumstances {
 /** An earlier roast: its circumstances and when it reached what. */
 export interface PastRoast extends Circumstances {
   readonly reached: Milestones;
+  /** What the pull was meant to go by. */
+  readonly rule?: PullRule | undefined;
   /** When the last beans came out, Unix milliseconds, where that is known. */
   readonly pulledMs?: number | undefined;
 }
@@ -63,7 +69,15 @@ export interface Places {
   /** The lot that is asked about, and its place. */
   readonly lotId: string;
   readonly lot: number;
+  readonly gearId: string;
+  /** Where stretches that end by somebody's eye have the slope over all shades, and each shade roasted on the asked gear. */
+  readonly slope: number;
+  readonly shades: ReadonlyMap<ShadeNumber, number>;
+  /** The batch against which that gear's batches are held, grams. */
+  readonly usualGrams: number;
+  /** Coefficients of a stretch without and with those of the eye. */
   readonly size: number;
+  readonly eyeSize: number;
 }
 
 /**
@@ -71,28 +85,64 @@ export interface Places {
  * not. Other lots have none: what is particular to them is noise here, and a coefficient for each would cost the most.
  */
 export function placesOf(past: readonly Circumstances[], asked: Circumstances): Places {
-  const all = [...past, asked];
-  const gear = new Map([...new Set(all.map((each) => each.gearId))].map((id, i) => [id, SHARED + i]));
-  return { gear, lotId: asked.lotId, lot: SHARED + gear.size, size: SHARED + gear.size + 1 };
+  const gear = new Map([...new Set([...past, asked].map((each) => each.gearId))].map((id, i) => [id, SHARED + i]));
+  const lot = SHARED + gear.size;
+  const slope = lot + 1;
+  const own = past.filter(({ gearId }) => gearId === asked.gearId);
+  const shades = new Map([...new Set(own.map(({ shade }) => shade))].sort().map((shade, i) => [shade, slope + 1 + i]));
+  return {
+    gear,
+    lotId: asked.lotId,
+    lot,
+    gearId: asked.gearId,
+    slope,
+    shades,
+    usualGrams: usualBatch(own, asked),
+    size: slope,
+    eyeSize: slope + 1 + shades.size,
+  };
 }
 
-/** The features of a roast; `earlier` is how far an earlier milestone lay off its own forecast, in logs. */
-export function featuresOf(roast: Circumstances, places: Places, earlier = 0): Features {
+/**
+ * A gear's usual batch: as somebody said, or the middle of its roasts. Before any, a batch unlike the method's is half taken
+ * for the size of the gear.
+ */
+function usualBatch(own: readonly Circumstances[], { usualGrams, greenGrams, method }: Circumstances): number {
+  if (usualGrams !== undefined && usualGrams > 0) return usualGrams;
+  const usual = methodOf(method).batchGrams.usual;
+  const logs = own.map((each) => Math.log(each.greenGrams)).filter(Number.isFinite);
+  if (logs.length === 0) return greenGrams > 0 ? Math.sqrt(greenGrams * usual) : usual;
+  return Math.exp(logs.reduce((a, b) => a + b, 0) / logs.length);
+}
+
+/**
+ * The features of a roast; `earlier` is how far an earlier milestone lay off its own forecast, in logs, `byEye` whether its
+ * shade bears on the stretch.
+ */
+export function featuresOf(roast: Circumstances, places: Places, earlier = 0, byEye = false): Features {
   const { ambientC, gramsPerMl } = roast;
-  const process = PROCESS_FEATURES[roast.process];
-  const features: (readonly [number, number])[] = [
-    [F.earlier, earlier],
-    [F.mass, Math.log(roast.greenGrams / methodOf(roast.method).batchGrams.usual)],
-    [places.gear.get(roast.gearId) as number, 1],
-  ];
-  if (roast.lotId === places.lotId) features.push([places.lot, 1]);
-  if (ambientC !== undefined) features.push([F.ambient, (ambientC - USUAL_AMBIENT_C) / 10]);
-  if (roast.wind !== undefined && roast.wind !== 'calm') features.push([F.wind, WINDS[roast.wind]]);
+  const processAt = PROCESS_FEATURES[roast.process];
+  const own = roast.gearId === places.gearId;
+  const features: (readonly [number, number])[] = [];
+  // A value that is none says nothing, and must not make everything else none.
+  const add = (index: number | undefined, value: number) => {
+    if (index !== undefined && Number.isFinite(value)) features.push([index, value]);
+  };
+  add(F.earlier, Number.isFinite(earlier) ? earlier : 0);
+  add(places.gear.get(roast.gearId), 1);
+  if (roast.lotId === places.lotId) add(places.lot, 1);
+  if (gramsPerMl !== undefined) add(F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
+  add(processAt, 1);
+  if (byEye) add(places.slope, Math.log(shadeOf(roast.shade).afterCrackShare));
+  // What these do is particular to each gear: an air popper's weight must not teach a pan.
+  if (!own) return features;
+  if (byEye) add(places.shades.get(roast.shade), 1);
+  add(F.mass, Math.log(roast.greenGrams / places.usualGrams));
+  if (ambientC !== undefined) add(F.ambient, (ambientC - USUAL_AMBIENT_C) / 10);
+  if (roast.wind !== undefined && roast.wind !== 'calm') add(F.wind, WINDS[roast.wind]);
   const warmth = warmthOf(roast);
-  if (warmth > 0) features.push([F.hot, warmth]);
-  if (roast.heat !== undefined && roast.heat !== 1) features.push([F.heat, Math.log(Math.max(0.2, roast.heat))]);
-  if (gramsPerMl !== undefined) features.push([F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10]);
-  if (process !== undefined) features.push([process, 1]);
+  if (warmth > 0) add(F.hot, warmth);
+  if (roast.heat !== undefined && roast.heat !== 1) add(F.heat, Math.log(Math.max(0.2, roast.heat)));
   return features;
 }
 
@@ -110,37 +160,22 @@ export function warmthOf({ sinceMin, gearHot }: Pick<Circumstances, 'sinceMin' |
 }
 const LEAST_WARMTH = 0.02;
 
-/** What is believed of a stretch before any roast. */
-export interface StretchBelief {
-  /** Its usual length on the method; its range gives how far gear differs. */
-  readonly usual: UsualSeconds;
-  readonly noiseSd: number;
-  /** How strongly the circumstances act on this stretch against the time to first crack. */
-  readonly share: number;
-  /** How much of an earlier milestone's deviation carries over. */
-  readonly carries: number;
-  readonly carriesSd: number;
-}
-
 // How the circumstances act on the log of the time to first crack: mean and sd of the belief. Directions: handbook,
 // section 4; sizes common roasting knowledge. A household's own roasts take over from them.
 const MASS = { air: [-0.25, 0.25], contact: [0.4, 0.4], both: [0.2, 0.3] } as const;
 const BELIEFS: readonly (readonly [number, number, number])[] = [
   [F.ambient, -0.05, 0.04],
   [F.wind, 0.04, 0.04],
-  [F.hot, -0.14, 0.1],
-  [F.heat, -0.65, 0.55],
+  [F.hot, -0.15, 0.1],
+  [F.heat, -0.85, 0.55],
   [F.dense, 0.05, 0.12],
   [F.natural, -0.01, 0.03],
   [F.honey, 0, 0.03],
   [F.wetHulled, 0, 0.03],
   [F.decaf, -0.02, 0.03],
 ];
-const LOT_SD = 0.04;
-/** Of the method's whole range this part is from gear to gear. */
-const GEAR_PART = 0.92;
-/** A range of 80 % is so many standard deviations wide. */
-const RANGE_SDS = 2.563;
+/** Gear differs by at least so much of its method's range, whatever a roast differs from the next. */
+const LEAST_GEAR_PART = 0.7;
 
 /** The prior of one stretch for a method and the gear and lots at hand. `methods` tells each gear's own method. */
 export function priorOf(
@@ -149,8 +184,10 @@ export function priorOf(
   places: Places,
   gearMean: (gearId: string) => UsualSeconds,
 ): Prior {
-  const mean = new Float64Array(places.size);
-  const sd = new Float64Array(places.size).fill(LOT_SD);
+  const mean = new Float64Array(belief.eye ? places.eyeSize : places.size);
+  const sd = new Float64Array(mean.length).fill(belief.eye?.shadeSd ?? 0);
+  if (belief.eye) sd[places.slope] = belief.eye.slopeSd;
+  sd[places.lot] = belief.lotSd;
   const [massMean, massSd] = MASS[methodOf(asked.method).heatedBy];
   mean[F.mass] = massMean * belief.share;
   sd[F.mass] = massSd * Math.max(belief.share, 0.3);
@@ -160,14 +197,17 @@ export function priorOf(
   }
   mean[F.earlier] = belief.carries;
   sd[F.earlier] = belief.carriesSd;
+  const { lateS, earlyS } = methodOf(asked.method).firstCrack;
+  const rough = (Math.log(lateS / earlyS) / USUAL_LOG_RANGE) ** ROUGHER_BY;
+  const noiseSd = belief.noiseSd * rough;
   for (const [id, place] of places.gear) {
     const usual = gearMean(id);
     mean[place] = Math.log(usual.medianS);
-    sd[place] = (Math.log(usual.lateS / usual.earlyS) / RANGE_SDS) * GEAR_PART;
+    // The first roast on a gear has its method's range: what differs from roast to roast is part of it.
+    const whole = Math.log(usual.lateS / usual.earlyS) / (2 * rangeEdge(FREEDOM));
+    sd[place] = Math.sqrt(Math.max(whole ** 2 - noiseSd ** 2, (LEAST_GEAR_PART * whole) ** 2));
   }
-  const { lateS, earlyS } = methodOf(asked.method).firstCrack;
-  const rough = (Math.log(lateS / earlyS) / USUAL_LOG_RANGE) ** ROUGHER_BY;
-  return { mean, sd, noiseSd: belief.noiseSd * rough, noiseWorth: NOISE_WORTH };
+  return { mean, sd, noiseSd, noiseWorth: NOISE_WORTH };
 }
 
 /** Methods whose times range wider from household to household are rougher from day to day too; fitted. */

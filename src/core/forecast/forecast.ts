@@ -1,9 +1,9 @@
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
-import type { Prediction } from './gaussianFit.ts';
-import { after, combined, from, lengthFrom } from './predictive.ts';
-import { pullAt } from './pullAt.ts';
+import { FREEDOM, type Prediction } from './gaussianFit.ts';
+import { after, combined, from, lengthFrom, rangeEdge } from './predictive.ts';
+import { goesByShade, pullAt } from './pullAt.ts';
 import type { Expectation, ForecastMilestone, ForecastQuestion } from './question.ts';
 
 /** When a milestone is expected, seconds from charge: the middle and the range that holds 80 %. */
@@ -61,7 +61,8 @@ function pullFrom(fits: Fits, wish: PullWish, at: CrackForecasts, reached: Miles
   const firstCrack: UsualSeconds = typeof first === 'number' ? exactly(first) : (first ?? exactly(nowS));
   const offFirst = offFirstCrack(fits, reached);
   const { afterCrackShare } = shadeOf(wish.shade);
-  const byShade = toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, nowS);
+  const medium = fits.predict('firstToPull', offFirst, wish.shade);
+  const byShade = toShade(medium, afterCrackShare, firstCrack, reached, nowS);
   const known = (milestone: 'firstCrackEnd' | 'secondCrack') => {
     const mark = reached[milestone];
     return mark === undefined ? (at[milestone] ?? exactly(nowS)) : exactly(mark);
@@ -74,10 +75,17 @@ function pullFrom(fits: Fits, wish: PullWish, at: CrackForecasts, reached: Miles
   });
   // By the shade alone it is counted as if no time had passed since first crack: passing it by does not move what was meant.
   const meantS =
-    by === 'guard' || (wish.rule && reached.firstCrack !== undefined)
+    by === 'guard' || (!goesByShade(wish.rule) && reached.firstCrack !== undefined)
       ? pull.medianS
-      : toShade(fits.predict('firstToPull', offFirst), afterCrackShare, firstCrack, reached, 0).medianS;
-  return { milestone: 'pull', by, meantS, ...notBefore(nowS, pull) };
+      : toShade(medium, afterCrackShare, firstCrack, reached, 0).medianS;
+  const told = by === 'rule' && !goesByShade(wish.rule) ? asKept(pull, fits.keepsS()) : pull;
+  return { milestone: 'pull', by, meantS, ...notBefore(nowS, told) };
+}
+
+/** The range of a moment that a hand keeps as well as it has so far. */
+function asKept(moment: UsualSeconds, keepsS: number): UsualSeconds {
+  const beside = keepsS * rangeEdge(FREEDOM);
+  return after(moment, { medianS: 0, earlyS: -beside, lateS: beside });
 }
 
 /** The milestones as reached, and where they are not, as forecast at the middle. */
@@ -116,7 +124,7 @@ function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number
     const whole = pushedBy(overdueYellow(fits, nowS), fits.predict('toFirstCrack'));
     return probe ? from(nowS, lengthFrom(combined(leftOf(whole, nowS), probe))) : lengthFrom(whole, nowS);
   }
-  const offYellow = Math.log(Math.max(yellow, 1)) - fits.predict('toYellow').mean;
+  const offYellow = fits.offOf('toYellow', yellow);
   const stretch = fits.predict('yellowToFirst', offYellow);
   const sinceS = Math.max(0, nowS - yellow);
   return probe
@@ -128,7 +136,7 @@ function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number
 function overdueYellow(fits: Fits, nowS: number): number {
   const toYellow = fits.predict('toYellow');
   const path = (yellowS: number) =>
-    yellowS + lengthFrom(fits.predict('yellowToFirst', Math.log(Math.max(yellowS, 1)) - toYellow.mean)).medianS;
+    yellowS + lengthFrom(fits.predict('yellowToFirst', fits.offOf('toYellow', yellowS))).medianS;
   return Math.max(0, path(lengthFrom(toYellow, nowS).medianS) - path(lengthFrom(toYellow).medianS));
 }
 
@@ -146,7 +154,7 @@ function leftOf(whole: Prediction, passedS: number): Prediction {
 
 /** How far first crack lay off what was expected before the roast, in logs. */
 function offFirstCrack(fits: Fits, { firstCrack }: Milestones): number {
-  return firstCrack === undefined ? 0 : Math.log(Math.max(firstCrack, 1)) - fits.predict('toFirstCrack').mean;
+  return firstCrack === undefined ? 0 : fits.offOf('toFirstCrack', firstCrack);
 }
 
 /** The pull by the shade alone: medium's stretch, so much shorter or longer for another. */

@@ -19,6 +19,8 @@ export interface Prediction {
 
 /** Degrees of freedom of the heavy-tailed noise: an observation far off counts the less. */
 const TAIL_FREEDOM = 4;
+/** A roast to come has tails as heavy as those before it. */
+export const FREEDOM = TAIL_FREEDOM + 3;
 /** It settles within a few passes; an absurd observation needs some more. */
 const MOST_PASSES = 12;
 const SETTLED = 0.01;
@@ -29,8 +31,7 @@ const SETTLED = 0.01;
  * Source: Gelman et al., Bayesian Data Analysis, 3rd ed., sections 14.8 and 17.2 (regression, t errors as weights).
  */
 export class GaussianFit {
-  /** A roast to come has tails as heavy as those before it. */
-  readonly freedom = TAIL_FREEDOM + 3;
+  readonly freedom = FREEDOM;
   private readonly lower: Float64Array;
   private readonly mean: Float64Array;
   private readonly noiseSd: number;

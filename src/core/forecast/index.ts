@@ -1,4 +1,4 @@
-export { circumstancesAt, circumstancesOf, pastRoastOf } from './circumstances.ts';
+export { circumstancesAt, circumstancesOf, pastRoastOf, type RoastTold, toldBy } from './circumstances.ts';
 export { type Conditions, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';
@@ -16,6 +16,8 @@ export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
 export { lengthFrom } from './predictive.ts';
 export {
   DEGREES_TO_SECOND_CRACK,
+  goesByShade,
+  meantPullS,
   type PullAt,
   pullAt,
   SECOND_CRACK_LATE_S,

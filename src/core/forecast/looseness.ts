@@ -1,8 +1,7 @@
-import { normalQuantile } from '../chance/index.ts';
-import type { Prediction } from './gaussianFit.ts';
+import { EARLY, LATE, rangeEdge } from './predictive.ts';
 
 /** Inside the 80 % range lie so many of the roasts. */
-const INSIDE = 0.8;
+const INSIDE = LATE - EARLY;
 /** The belief that a gear misses as it should is worth so many roasts. */
 const WORTH = 6;
 
@@ -16,13 +15,7 @@ export function loosenessOf(misses: readonly number[], freedom: number): number 
   const sorted = [...misses].sort((a, b) => a - b);
   // Of n roasts and the next, so many at most may lie further out.
   const within = sorted[Math.min(sorted.length - 1, Math.ceil((sorted.length + 1) * INSIDE) - 1)] as number;
-  return (Math.max(within, LEAST) / edgeOf(freedom)) ** (misses.length / (misses.length + WORTH));
+  return (Math.max(within, LEAST) / rangeEdge(freedom)) ** (misses.length / (misses.length + WORTH));
 }
 
 const LEAST = 0.2;
-
-/** The edge of the range in standard deviations, as `lengthFrom` draws it. */
-function edgeOf(freedom: Prediction['freedom']): number {
-  const z = normalQuantile((1 + INSIDE) / 2);
-  return z + (z ** 3 + z) / (4 * freedom);
-}

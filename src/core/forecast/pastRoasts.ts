@@ -1,7 +1,6 @@
 import type { Lot } from '../bean/index.ts';
 import type { Gear } from '../gear/index.ts';
-import type { Roast } from '../roast/index.ts';
-import { pastRoastOf } from './circumstances.ts';
+import { pastRoastOf, type RoastTold } from './circumstances.ts';
 import type { PastRoast } from './features.ts';
 
 /**
@@ -9,7 +8,7 @@ import type { PastRoast } from './features.ts';
  * pulled. The one way from the journal to what is learned: the forecast and the findings both ask here.
  */
 export function pastRoastsOf(
-  roasts: readonly Roast[],
+  roasts: readonly RoastTold[],
   lots: ReadonlyMap<string, Lot>,
   gear: ReadonlyMap<string, Gear>,
 ): PastRoast[] {

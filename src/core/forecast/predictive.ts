@@ -3,8 +3,8 @@ import type { UsualSeconds } from '../gear/index.ts';
 import type { Prediction } from './gaussianFit.ts';
 
 /** A range of 80 % leaves a tenth to either side. */
-const EARLY = 0.1;
-const LATE = 0.9;
+export const EARLY = 0.1;
+export const LATE = 0.9;
 
 /**
  * The length of a stretch whose log is predicted, given that it has lasted `passedS` already without ending: median and
@@ -18,10 +18,19 @@ export function lengthFrom(prediction: Prediction, passedS = 0): UsualSeconds {
   return { medianS: at(0.5), earlyS: at(EARLY), lateS: at(LATE) };
 }
 
-/** Quantile of the predicted log; Student's t by its first-order correction to the normal (Fisher & Cornish 1960). */
+/** Quantile of the predicted log. Student's t by its first-order correction to the normal (Fisher & Cornish 1960). */
 function quantileOf({ mean, sd, freedom }: Prediction, share: number): number {
+  return mean + sd * studentQuantile(share, freedom);
+}
+
+function studentQuantile(share: number, freedom: number): number {
   const z = normalQuantile(share);
-  return mean + sd * (z + (z ** 3 + z) / (4 * freedom));
+  return z + (z ** 3 + z) / (4 * freedom);
+}
+
+/** How far the ends of a range lie from its middle, in standard deviations. */
+export function rangeEdge(freedom: number): number {
+  return studentQuantile(LATE, freedom);
 }
 
 function shareBelow({ mean, sd, freedom }: Prediction, log: number): number {

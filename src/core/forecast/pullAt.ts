@@ -1,5 +1,5 @@
 import type { UsualSeconds } from '../gear/index.ts';
-import type { PullRule } from '../roast/index.ts';
+import type { Milestones, PullRule } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 
 /** When the milestones that a rule counts from are, or are expected to be. */
@@ -46,26 +46,46 @@ export function pullAt(rule: PullRule | undefined, shade: ShadeNumber, anchors: 
   return guard.medianS < byRule.medianS ? { ...guard, by: 'guard' } : { ...byRule, by: 'rule' };
 }
 
-function ruleAt(rule: PullRule | undefined, { firstCrack, firstCrackEnd, secondCrack, byShade }: PullAnchors) {
+function ruleAt(rule: PullRule | undefined, { byShade, ...cracks }: PullAnchors): UsualSeconds {
+  const at = (end: keyof UsualSeconds) =>
+    meantPullS(rule, {
+      firstCrack: cracks.firstCrack[end],
+      firstCrackEnd: cracks.firstCrackEnd[end],
+      secondCrack: cracks.secondCrack[end],
+    }) ?? byShade[end];
+  return { earlyS: at('earlyS'), medianS: at('medianS'), lateS: at('lateS') };
+}
+
+/** When a rule says to pull, seconds from charge; undefined where it goes by no time, or its crack is not known. */
+export function meantPullS(
+  rule: PullRule | undefined,
+  { firstCrack, firstCrackEnd, secondCrack }: Milestones,
+): number | undefined {
+  const after = (at: number | undefined, seconds: number) => (at === undefined ? undefined : at + seconds);
   switch (rule?.kind) {
     case 'afterFirstCrack':
-      return plus(firstCrack, rule.seconds);
+      return after(firstCrack, rule.seconds);
     case 'afterFirstCrackEnd':
-      return plus(firstCrackEnd, rule.seconds);
+      return after(firstCrackEnd, rule.seconds);
     case 'firstSnaps':
-      return plus(secondCrack, -SNAPS_BEFORE_S);
+      return after(secondCrack, -SNAPS_BEFORE_S);
     case 'intoSecondCrack':
-      return plus(secondCrack, rule.seconds);
+      return after(secondCrack, rule.seconds);
     case 'probe': {
       const share = rule.degreesPast / DEGREES_TO_SECOND_CRACK;
-      const between = (end: keyof UsualSeconds) => firstCrack[end] + share * (secondCrack[end] - firstCrack[end]);
-      return { medianS: between('medianS'), earlyS: between('earlyS'), lateS: between('lateS') };
+      const span = firstCrack === undefined || secondCrack === undefined ? undefined : secondCrack - firstCrack;
+      return span === undefined ? undefined : after(firstCrack, share * span);
     }
     case 'colour':
     case 'smell':
     case undefined:
-      return byShade;
+      return undefined;
   }
+}
+
+/** Whether a pull goes by what is seen or smelled, so that its shade tells its time. */
+export function goesByShade(rule: PullRule | undefined): boolean {
+  return rule === undefined || rule.kind === 'colour' || rule.kind === 'smell';
 }
 
 function plus(usual: UsualSeconds, seconds: number): UsualSeconds {

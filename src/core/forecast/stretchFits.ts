@@ -1,62 +1,26 @@
-import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
-import { shadeOf } from '../shade/index.ts';
-import { type Circumstances, featuresOf, type PastRoast, placesOf, priorOf, type StretchBelief } from './features.ts';
-import { GaussianFit, type Prediction } from './gaussianFit.ts';
+import { type ShadeNumber, shadeOf } from '../shade/index.ts';
+import { beliefs, type StretchBelief, type StretchKey, usualStretch } from './beliefs.ts';
+import { type Circumstances, featuresOf, type PastRoast, placesOf, priorOf } from './features.ts';
+import { FREEDOM, GaussianFit, type Prediction } from './gaussianFit.ts';
+import { keepingS } from './keeping.ts';
 import { loosenessOf } from './looseness.ts';
 import { packRows, pickRows } from './rows.ts';
 
-/** The stretches that are learned, each as the log of its length. */
-export type StretchKey = 'toYellow' | 'toFirstCrack' | 'yellowToFirst' | 'firstCrack' | 'firstToSecond' | 'firstToPull';
-
 /** Fits of all stretches on a household's history, for one roast to come. */
 export interface StretchFits {
-  /** The log of a stretch's length before the roast, or given how far the earlier milestone lay off. */
-  readonly predict: (key: StretchKey, earlier?: number) => Prediction;
+  /** The log of a stretch's length before the roast, or given how far the earlier milestone lay off; for another shade. */
+  readonly predict: (key: StretchKey, earlier?: number, shade?: ShadeNumber) => Prediction;
+  /** How far a stretch that took so many seconds lies off what all earlier roasts say of it, in logs. */
+  readonly offOf: (key: StretchKey, seconds: number) => number;
+  /** How far off the moment of a rule the household pulls: a standard deviation, seconds. */
+  readonly keepsS: () => number;
 }
-
-/** Shares of medium's time after first crack; first crack's end as common roasting knowledge has it. */
-const FIRST_CRACK_END_SHARE = 0.8;
-const SECOND_CRACK_SHARE = 1.35;
-/** What the gear's own range says of stretches after first crack is mostly about its pace before; this part is left. */
-const AFTER_RANGE = 1;
-
-/** Usual length of a stretch on a method (handbook, table 4). */
-export function usualStretch(method: MethodId, key: StretchKey): UsualSeconds {
-  const { yellow, firstCrack, pull } = methodOf(method);
-  const between = (a: UsualSeconds, b: UsualSeconds, share = 1): UsualSeconds => {
-    const medianS = (b.medianS - a.medianS) * share;
-    const spread = ((b.lateS / b.earlyS) ** 0.5) ** AFTER_RANGE;
-    return { medianS, earlyS: medianS / spread, lateS: medianS * spread };
-  };
-  switch (key) {
-    case 'toYellow':
-      return yellow;
-    case 'toFirstCrack':
-      return firstCrack;
-    case 'yellowToFirst':
-      return between(yellow, firstCrack);
-    case 'firstCrack':
-      return between(firstCrack, pull, FIRST_CRACK_END_SHARE);
-    case 'firstToSecond':
-      return between(firstCrack, pull, SECOND_CRACK_SHARE);
-    case 'firstToPull':
-      return between(firstCrack, pull);
-  }
-}
-
-const beliefs = {
-  toYellow: { noiseSd: 0.07, share: 0.9, carries: 0, carriesSd: 0.01 },
-  toFirstCrack: { noiseSd: 0.065, share: 1, carries: 0, carriesSd: 0.01 },
-  yellowToFirst: { noiseSd: 0.09, share: 1.1, carries: 0.6, carriesSd: 0.5 },
-  firstCrack: { noiseSd: 0.2, share: 0.8, carries: 0.5, carriesSd: 0.5 },
-  firstToSecond: { noiseSd: 0.13, share: 0.9, carries: 0.6, carriesSd: 0.5 },
-  firstToPull: { noiseSd: 0.12, share: 0.8, carries: 0.5, carriesSd: 0.5 },
-} as const satisfies Record<StretchKey, Omit<StretchBelief, 'usual'>>;
 
 /** The log of a span; undefined where an end is missing or out of order. Outside: it is asked for thousands of times. */
 function logOf(from: number | undefined, to: number | undefined, share = 1): number | undefined {
-  return from === undefined || to === undefined || to - from < 1 ? undefined : Math.log((to - from) / share);
+  const span = from === undefined || to === undefined ? Number.NaN : to - from;
+  return span >= 1 && span < Number.POSITIVE_INFINITY ? Math.log(span / share) : undefined;
 }
 
 /** Second crack comes at least so much after a pull that did not hear it, seconds. Ours. */
@@ -103,6 +67,8 @@ interface Fitted {
   readonly offs: Float64Array;
   /** What the ranges of the asked gear are widened by. */
   readonly looseness: number;
+  /** How far the asked gear lay off lately, the newest counting most. */
+  readonly lately: number;
 }
 
 /** What counts less than this in the fit is a slip of the record, and says nothing of how steady the gear is. */
@@ -125,9 +91,12 @@ function tellingRoasts(past: readonly PastRoast[], gearId: string): readonly Pas
 export function fitStretches(history: readonly PastRoast[], asked: Circumstances): StretchFits {
   const past = tellingRoasts(history, asked.gearId);
   const places = placesOf(past, asked);
-  const known = packRows(past.map((roast) => ({ features: featuresOf(roast, places), value: 0 })));
+  const rows = (byEye: boolean) =>
+    packRows(past.map((roast) => ({ features: featuresOf(roast, places, 0, byEye), value: 0 })));
+  const known = rows(false);
   const methods = new Map([...past, asked].map((each) => [each.gearId, each.method]));
   const fits = new Map<StretchKey, Fitted>();
+  let keeps: number | undefined;
 
   const fitted = (key: StretchKey): Fitted => {
     const fittedBefore = fits.get(key);
@@ -146,27 +115,42 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
     const belief: StretchBelief = { ...beliefs[key], usual: usualStretch(asked.method, key) };
     const prior = priorOf(belief, asked, places, (gearId) => usualStretch(methods.get(gearId) ?? asked.method, key));
     const heardOffs = picked.map((i) => earlier?.[i] ?? 0);
-    const fit = new GaussianFit(prior, pickRows(known, picked, values, heardOffs));
+    const fit = new GaussianFit(prior, pickRows(belief.eye ? rows(true) : known, picked, values, heardOffs));
     const offs = new Float64Array(past.length);
     picked.forEach((i, k) => {
       offs[i] = clampOff(fit.residual(k).off);
     });
-    const misses: number[] = [];
-    for (let k = 0; k < picked.length; k++)
-      if (past[picked[k] as number]?.gearId === asked.gearId && fit.residual(k).weight >= LEAST_WEIGHT)
-        misses.push(fit.miss(k));
-    const made = { fit, offs, looseness: loosenessOf(misses, fit.freedom) };
+    const own = picked.flatMap((i, k) => (past[i]?.gearId === asked.gearId ? [fit.residual(k)] : []));
+    const misses = picked.flatMap((i, k) =>
+      past[i]?.gearId === asked.gearId && fit.residual(k).weight >= LEAST_WEIGHT ? [fit.miss(k)] : [],
+    );
+    const made = { fit, offs, lately: latelyOff(own), looseness: loosenessOf(misses, fit.freedom) };
     fits.set(key, made);
     return made;
   };
 
   return {
-    predict: (key, earlier = 0) => {
-      const { fit, looseness } = fitted(key);
-      const { mean, sd, freedom } = fit.predict(featuresOf(asked, places, clampOff(earlier)));
-      return { mean, sd: sd * looseness, freedom };
+    predict: (key, earlier = 0, shade = asked.shade) => {
+      const { fit, looseness, lately } = fitted(key);
+      const { mean, sd, freedom } = fit.predict(
+        featuresOf({ ...asked, shade }, places, clampOff(earlier), beliefs[key].eye !== undefined),
+      );
+      return { mean: mean + beliefs[key].stays * lately, sd: sd * looseness, freedom };
+    },
+    offOf: (key, seconds) => Math.log(Math.max(seconds, 1)) - fitted(key).fit.predict(featuresOf(asked, places)).mean,
+    keepsS: () => {
+      keeps ??= keepingS(past, FREEDOM);
+      return keeps;
     },
   };
+}
+
+/** Of a miss so much is told again by the roast before it. */
+const FADES = 0.5;
+
+/** Misses of one gear, newest first, drawn together: what made the last roasts slow may still be there. */
+function latelyOff(newestFirst: readonly { readonly off: number; readonly weight: number }[]): number {
+  return newestFirst.reduceRight((later, { off, weight }) => FADES * later + clampOff(off) * Math.min(1, weight), 0);
 }
 
 /** A mis-marked milestone must not carry a nonsense into what follows. */

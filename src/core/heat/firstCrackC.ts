@@ -1,3 +1,4 @@
+import { mean, median, minIndex } from 'd3-array';
 import { type Reading, readingAt } from './rateOfRise.ts';
 
 /** A gear's own reading at first crack. Source: handbook, section 6: median of its last ten roasts. */
@@ -29,14 +30,29 @@ export function firstCrackC(
   return ownC === undefined ? { celsius: USUAL_FIRST_CRACK_C, from: 'usual' } : { celsius: ownC, from: 'gear' };
 }
 
-/** Median of the gear's readings at first crack, newest first, °C; undefined without any. */
-export function ownFirstCrackC(readingsAtFirstCrack: readonly number[]): number | undefined {
-  const last = readingsAtFirstCrack.slice(0, LAST_ROASTS).sort((a, b) => a - b);
-  if (last.length === 0) return undefined;
-  const middle = last.length / 2;
-  return last.length % 2 === 1
-    ? last[Math.floor(middle)]
-    : ((last[middle - 1] as number) + (last[middle] as number)) / 2;
+/** Median of the gear's readings at first crack since its probe was moved, newest first, °C; undefined without any. */
+export function ownFirstCrackC(newestFirst: readonly number[]): number | undefined {
+  return median(newestFirst.slice(0, Math.min(LAST_ROASTS, sinceMoved(newestFirst))));
+}
+
+/** What the probe differs by from roast to roast explains a difference up to so many times as large. Ours. */
+const MOVED_TIMES = 3;
+
+/**
+ * How many of the newest readings at first crack were taken where the probe sits now: the row is parted where both sides
+ * agree best with themselves, if the sides then lie apart. All of them when it was not moved.
+ */
+export function sinceMoved(newestFirst: readonly number[]): number {
+  const partings = newestFirst.slice(1).map((_, i) => {
+    const sides = [newestFirst.slice(0, i + 1), newestFirst.slice(i + 1)].map((all) => ({
+      all,
+      middle: median(all) ?? 0,
+    }));
+    const apart = sides.flatMap(({ all, middle }) => all.map((each) => Math.abs(each - middle)));
+    return { since: i + 1, by: Math.abs((sides[0]?.middle ?? 0) - (sides[1]?.middle ?? 0)), apart: mean(apart) ?? 0 };
+  });
+  const best = partings[minIndex(partings, ({ apart }) => apart)];
+  return best && best.by > Math.max(MOVED_C, MOVED_TIMES * best.apart) ? best.since : newestFirst.length;
 }
 
 /** How far a reading at first crack is off the gear's own, °C, where that is far enough to ask; undefined else. */

@@ -31,7 +31,7 @@ export function heatNow({ roast, gear, expectation, probe, nowS, ownC, words, pu
   const readings = trustedReadings(live);
   const ratePerMin = rateOfRise(readings, nowS);
   const firstC = firstCrackC(readings, reached.firstCrack, ownC);
-  const opinion = heard.firstCrack === undefined ? probe?.opinion(readings, nowS) : undefined;
+  const opinion = heard.firstCrack === undefined ? probe?.opinion(readings, nowS, heard.yellow) : undefined;
   const controls = controlsOf(gear ?? { method: 'other' });
   return {
     nowS,

@@ -5,6 +5,7 @@ export {
   firstCrackC,
   ownFirstCrackC,
   probeMovedByC,
+  sinceMoved,
 } from './firstCrackC.ts';
 export { type AtTheHeat, forecastsAhead, heatNow, type NamedForecast } from './heatNow.ts';
 export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';

@@ -1,4 +1,4 @@
-import { type Expectation, type Forecast, pullForecast } from '../forecast/index.ts';
+import { type Expectation, type Forecast, goesByShade, meantPullS, pullForecast } from '../forecast/index.ts';
 import { crackOnsets, type LiveEntry, type Milestones, type PlannedPart, type PullRule } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 import { type FirstCrackC, firstCrackC } from './firstCrackC.ts';
@@ -85,7 +85,7 @@ type Due = Pick<PullDue, 'dueS' | 'earlyS' | 'lateS' | 'by' | 'probe' | 'without
 function dueOf(shade: ShadeNumber, rule: PullRule | undefined, facts: PullFacts): Due {
   const { expectation, heard, nowS } = facts;
   const forecast = pullForecast(expectation, { shade, rule }, heard, nowS);
-  const byTime = timed(forecast, rule, heard.firstCrack !== undefined);
+  const byTime = timed(forecast, rule, heard);
   if (rule?.kind === 'firstSnaps') {
     const snapS = firstSnapsS(facts.live);
     return snapS === undefined || heard.firstCrack === undefined
@@ -96,9 +96,11 @@ function dueOf(shade: ShadeNumber, rule: PullRule | undefined, facts: PullFacts)
   return byProbe(rule.degreesPast, facts) ?? { ...byTime, withoutReadings: true };
 }
 
-function timed({ by, meantS, medianS, earlyS, lateS }: Forecast, rule: PullRule | undefined, cracked: boolean): Due {
-  const dueS = cracked ? (meantS ?? medianS) : medianS;
-  const said = by === 'guard' ? 'guard' : rule && rule.kind !== 'colour' && rule.kind !== 'smell' ? 'rule' : 'shade';
+function timed({ by, meantS, medianS, earlyS, lateS }: Forecast, rule: PullRule | undefined, heard: Milestones): Due {
+  const dueS = heard.firstCrack === undefined ? medianS : (meantS ?? medianS);
+  // Once its crack is known a rule names a moment; how well the hand keeps it is no part of what to do.
+  if (by === 'rule' && meantPullS(rule, heard) !== undefined) return { dueS, earlyS: dueS, lateS: dueS, by };
+  const said = by === 'guard' ? 'guard' : goesByShade(rule) ? 'shade' : 'rule';
   return { dueS, earlyS: Math.min(earlyS, dueS), lateS: Math.max(lateS, dueS), by: said };
 }
 

@@ -1,16 +1,20 @@
-import { mean } from 'd3-array';
+import { mean, median } from 'd3-array';
 import {
   type LearnedProbe,
   ownFirstCrackC,
   type ProbeLog,
+  probeMovedByC,
   type Reading,
   rateOfRise,
   readingAt,
+  sinceMoved,
 } from '../heat/index.ts';
 
 /** Degrees before first crack at which earlier roasts are looked at: nearer ones matter more and change faster. */
 const DEPTHS_C = [60, 50, 40, 32, 25, 19, 14, 10, 7, 4] as const;
 const DEEPEST_C = DEPTHS_C[0];
+/** Without yellow nothing yet says that it sits where it did: then only nearer, where the beans are brown. */
+const DEEPEST_UNMARKED_C = 50;
 const SHALLOWEST_C = DEPTHS_C[DEPTHS_C.length - 1] as number;
 /** With fewer logs nobody knows how far it misses. */
 const LEAST_LOGS = 3;
@@ -28,6 +32,7 @@ interface Way {
   /** Its readings up to first crack, in order of time. */
   readonly before: readonly Reading[];
   readonly firstCrackS: number;
+  readonly yellowC: number | undefined;
   readonly at: readonly (Point | undefined)[];
 }
 interface Point {
@@ -39,21 +44,27 @@ interface Point {
  * Learns what a gear's own probe says of the time left to first crack. At the same number of degrees below its usual
  * reading at first crack, earlier roasts had so long to go, the shorter the faster they rose; how far that misses is what
  * it missed in each of them, told by the others. Undefined below three logs, since a spread must come from misses.
+ * @param logs newest first
  */
 export function learnProbe(logs: readonly ProbeLog[]): LearnedProbe | undefined {
-  const ways = logs.flatMap((log) => wayOf(log) ?? []);
+  const all = logs.flatMap((log) => wayOf(log) ?? []);
+  const ways = all.slice(0, sinceMoved(all.map(({ crackC }) => crackC)));
   if (ways.length < LEAST_LOGS) return undefined;
   const fits = POWERS.map((power) => ({ power, misses: missesOf(ways, power) }));
   const squares = (misses: readonly number[][]) => mean(misses.flat().map((miss) => miss ** 2)) ?? Infinity;
   const best = fits.reduce((a, b) => (squares(b.misses) < squares(a.misses) ? b : a));
   const ownC = ownFirstCrackC(ways.map(({ crackC }) => crackC)) as number;
+  const yellowC = median(ways.flatMap((way) => way.yellowC ?? []));
   return {
-    opinion: (readings, nowS) => {
+    opinion: (readings, nowS, yellowS) => {
+      const readC = yellowS === undefined ? undefined : readingAt(readings, yellowS);
+      // It sits elsewhere than in the roasts that would speak for it.
+      if (probeMovedByC(readC, yellowC) !== undefined) return undefined;
       const rate = rateOfRise(readings, nowS);
       const last = lastBefore(readings, nowS);
       if (rate === undefined || rate < LEAST_RATE_PER_MIN || !last) return undefined;
       const depthC = ownC - last.celsius;
-      if (depthC > DEEPEST_C || depthC < 0) return undefined;
+      if (depthC > (yellowS === undefined ? DEEPEST_UNMARKED_C : DEEPEST_C) || depthC < 0) return undefined;
       const told = leftAt(ways, Math.max(depthC, SHALLOWEST_C), Math.log(rate), best.power);
       if (told === undefined) return undefined;
       // The reading is some seconds old, and the last degrees are not drawn out further than the shallowest depth.
@@ -69,11 +80,12 @@ function lastBefore(readings: readonly Reading[], nowS: number): Reading | undef
 }
 
 function wayOf(log: ProbeLog): Way | undefined {
-  const { readings, firstCrackS } = log;
+  const { readings, firstCrackS, yellowS } = log;
   const crackC = readingAt(readings, firstCrackS);
   if (crackC === undefined) return undefined;
   const before = readings.filter(({ at }) => at <= firstCrackS).sort((a, b) => a.at - b.at);
-  const way = { before, firstCrackS };
+  const yellowC = yellowS === undefined ? undefined : readingAt(readings, yellowS);
+  const way = { before, firstCrackS, yellowC };
   return { crackC, ...way, at: DEPTHS_C.map((depthC) => pointAt(way, crackC - depthC)) };
 }
 

@@ -35,10 +35,11 @@ export interface SimulatedRoast extends Milestones {
 }
 
 export interface Ending {
-  /** Pulled at this shade, as the eye sees it; */
+  /** Pulled at this shade, as the eye sees it, or at this browning read as a temperature, °C; */
   readonly shade?: ShadeNumber;
+  readonly brownedC?: number | undefined;
   /** or at this time after first crack began to roll, whichever comes first. */
-  readonly afterFirstCrackS?: number;
+  readonly afterFirstCrackS?: number | undefined;
   /** Given up after so long. */
   readonly limitS?: number;
 }
@@ -51,6 +52,7 @@ export function simulateRoast(setUp: SimulationSetUp, ending: Ending, random: Ra
   const simulation = new Simulation(setUp, random);
   const curve: { atS: number; beanC: number; shellC: number; gearC: number }[] = [];
   const limitS = ending.limitS ?? LIMIT_S;
+  const darkC = ending.brownedC ?? (ending.shade && shadeC(ending.shade));
   let onsets: Milestones = {
     yellow: undefined,
     firstCrack: undefined,
@@ -66,7 +68,7 @@ export function simulateRoast(setUp: SimulationSetUp, ending: Ending, random: Ra
       heard = simulation.cracks.length;
       onsets = milestonesNow(simulation, atS, onsets);
     }
-    const dark = ending.shade !== undefined && now.brownedC >= shadeC(ending.shade);
+    const dark = darkC !== undefined && now.brownedC >= darkC;
     const late =
       ending.afterFirstCrackS !== undefined &&
       onsets.firstCrack !== undefined &&

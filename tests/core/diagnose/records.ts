@@ -1,7 +1,7 @@
 import type { Lot } from '@/core/bean';
 import { normal, type Random, seededRandom } from '@/core/chance';
 import { type CaseFacts, type FindingId, heatControl, settingAt } from '@/core/diagnose';
-import { type PastRoast, pastRoastOf } from '@/core/forecast';
+import { type PastRoast, pastRoastOf, toldBy } from '@/core/forecast';
 import { controlsOf, type Gear, type MethodId, methodOf } from '@/core/gear';
 import { createId } from '@/core/ids';
 import type { Entry, EntryDraft, Roast } from '@/core/roast';
@@ -72,7 +72,7 @@ function householdOf(method: MethodId, number: number) {
   const past = Array.from({ length: HISTORY }, () => {
     const lot = lotRow(random);
     const wanted = (3 + Math.floor(random() * 3)) as ShadeNumber;
-    return pastRoastOf(roastOf({ method, expected: 'nothing', wanted }, gear, lot, random), lot, gear);
+    return pastRoastOf(toldBy(roastOf({ method, expected: 'nothing', wanted }, gear, lot, random)), lot, gear);
   });
   const made = { gear, past };
   households.set(key, made);

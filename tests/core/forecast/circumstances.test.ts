@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { circumstancesAt, expectationFor, pastRoastOf, pastRoastsOf, sinceMinOf } from '@/core/forecast';
+import { circumstancesAt, expectationFor, pastRoastOf, pastRoastsOf, sinceMinOf, toldBy } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
 import { liveEntries } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
@@ -29,10 +29,10 @@ describe('the heat that a roast begins with', () => {
       controls: [{ ...flame, kind: 'words', words: ['low', 'high'], start: 'low' }],
     } as unknown as Gear;
     const roast = roastOf([set(20, 7), mark(500, 'firstCrack'), pull(600)]);
-    const learned = pastRoastOf(roast, undefined, words);
+    const learned = pastRoastOf(toldBy(roast), undefined, words);
     assert.equal(learned.heat, undefined);
     const zero = { ...pot, controls: [{ ...flame, least: 0, start: 0 }] } as unknown as Gear;
-    const fields = [words, zero, pot].map((gear) => pastRoastOf(roast, undefined, gear));
+    const fields = [words, zero, pot].map((gear) => pastRoastOf(toldBy(roast), undefined, gear));
     for (const each of fields) {
       const { at } = expectationFor({ ...each, greenGrams: 80 }, [learned, ...fields]);
       for (const { earlyS, medianS, lateS } of Object.values(at))
@@ -44,10 +44,13 @@ describe('the heat that a roast begins with', () => {
 describe('what is learned from', () => {
   it('leaves out marks that are asked about until somebody stands by them', () => {
     const odd = mark(5, 'firstCrack');
-    assert.deepEqual(pastRoastOf(roastOf([mark(2, 'yellow'), odd, pull(320)]), undefined, pot).reached, { pull: 320 });
+    assert.deepEqual(pastRoastOf(toldBy(roastOf([mark(2, 'yellow'), odd, pull(320)])), undefined, pot).reached, {
+      pull: 320,
+    });
     const soon = mark(40, 'firstCrack');
     const sure = entry(50, { kind: 'amend', target: soon.id, sure: true });
-    const reached = (...log: Parameters<typeof roastOf>[0]) => pastRoastOf(roastOf(log), undefined, pot).reached;
+    const reached = (...log: Parameters<typeof roastOf>[0]) =>
+      pastRoastOf(toldBy(roastOf(log)), undefined, pot).reached;
     assert.deepEqual(reached(mark(30, 'yellow'), soon, pull(320)), { yellow: 30, pull: 320 });
     assert.equal(reached(mark(30, 'yellow'), soon, sure, pull(320)).firstCrack, 40);
   });
@@ -67,7 +70,7 @@ describe('what is learned from', () => {
       batch('2026-11-24T10:00:00.000Z'),
     ];
     assert.deepEqual(
-      pastRoastsOf(roasts, new Map(), new Map()).map(({ sinceMin }) => sinceMin),
+      pastRoastsOf(roasts.map(toldBy), new Map(), new Map()).map(({ sinceMin }) => sinceMin),
       [1, undefined, 10, undefined],
     );
   });

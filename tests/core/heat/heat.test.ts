@@ -11,6 +11,7 @@ import {
   type Reading,
   rateOfRise,
   readingAt,
+  sinceMoved,
   streamFault,
 } from '@/core/heat';
 import { crackOnsets, crackRate, liveEntries, milestonesOf } from '@/core/roast';
@@ -96,6 +97,10 @@ describe('a gear’s own first crack', () => {
     assert.equal(ownFirstCrackC([212, 205, 208]), 208);
     assert.equal(ownFirstCrackC([212, 206]), 209);
     assert.equal(ownFirstCrackC([...Array(10).fill(200), 250, 250, 250]), 200);
+    assert.equal(ownFirstCrackC([216, 215, ...Array(8).fill(200)]), 215.5, 'since it was moved');
+    assert.equal(sinceMoved([204, 199, 201, 206, 198]), 5);
+    assert.equal(sinceMoved([200, 201, 225, 199, 202]), 5, 'one odd reading is no move');
+    assert.equal(sinceMoved([225, 199, 202, 200]), 1, 'as the newest it may be one');
     assert.equal(probeMovedByC(217, 208), 9);
     assert.equal(probeMovedByC(215, 208), undefined);
     assert.equal(probeMovedByC(undefined, 208), undefined);

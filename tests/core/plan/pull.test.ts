@@ -80,14 +80,10 @@ describe('pull rules', () => {
     const pullForecast = forecastFrom(expectation, { yellow: 130, firstCrack: 262 }, 270).find(
       ({ milestone }) => milestone === 'pull',
     );
-    assert.deepEqual(pullForecast, {
-      milestone: 'pull',
-      by: 'rule',
-      meantS: 322,
-      medianS: 322,
-      earlyS: 322,
-      lateS: 322,
-    });
+    const { earlyS = 0, lateS = 0, ...moment } = pullForecast ?? {};
+    assert.deepEqual(moment, { milestone: 'pull', by: 'rule', meantS: 322, medianS: 322 });
+    // The hand is not known yet: some seconds to either side.
+    assert.ok(322 - earlyS > 5 && 322 - earlyS < 20 && Math.abs(earlyS + lateS - 644) < 1e-9, `${earlyS} to ${lateS}`);
   });
 });
 

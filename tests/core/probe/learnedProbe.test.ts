@@ -15,7 +15,7 @@ const steady = (perMin: number, firstCrackS = 400, crackC = 200): ProbeLog => ({
 });
 const upTo = ({ readings }: ProbeLog, atS: number) => readings.filter(({ at }) => at <= atS);
 const leftS = (logs: readonly ProbeLog[], now: ProbeLog, atS: number) => {
-  const opinion = learnProbe(logs)?.opinion(upTo(now, atS), atS);
+  const opinion = learnProbe(logs)?.opinion(upTo(now, atS), atS, undefined);
   return opinion && Math.exp(opinion.mean);
 };
 const near = (value: number | undefined, expected: number, within: number) =>
@@ -25,9 +25,9 @@ describe('what a probe has earned to say', () => {
   it('is nothing below three logs, far from first crack, and past its own reading there', () => {
     assert.equal(learnProbe([steady(15), steady(15)]), undefined);
     const learned = learnProbe([steady(15), steady(15), steady(15)]);
-    assert.equal(learned?.opinion(upTo(steady(15), 100), 100), undefined, '75 °C to go');
-    assert.equal(learned?.opinion(upTo(steady(15, 400, 215), 390), 390), undefined, 'above its own 200 °C');
-    assert.equal(learned?.opinion([], 300), undefined);
+    assert.equal(learned?.opinion(upTo(steady(15), 100), 100, undefined), undefined, '75 °C to go');
+    assert.equal(learned?.opinion(upTo(steady(15, 400, 215), 390), 390, undefined), undefined, 'above its own 200 °C');
+    assert.equal(learned?.opinion([], 300, undefined), undefined);
   });
   it('is worked by hand where all rise alike: 30 °C at 15 °C a minute are two minutes', () => {
     const same = [steady(15), steady(15), steady(15), steady(15)];
@@ -40,11 +40,22 @@ describe('what a probe has earned to say', () => {
     near(leftS(varied, steady(20), 340), 60, 4);
   });
   it('is as sure as its misses let it be', () => {
-    const sd = (logs: readonly ProbeLog[]) => learnProbe(logs)?.opinion(upTo(steady(15), 340), 340)?.sd ?? 0;
+    const sd = (logs: readonly ProbeLog[]) => learnProbe(logs)?.opinion(upTo(steady(15), 340), 340, undefined)?.sd ?? 0;
     const alike = Array.from({ length: 8 }, () => steady(15));
     const wild = [185, 215, 190, 208, 197, 212, 188, 203].map((crackC) => steady(15, 400, crackC));
     assert.ok(sd(alike) < sd(alike.slice(0, 3)), 'surer with more logs');
     assert.ok(sd(wild) > 1.5 * sd(alike), 'less sure where the reading at first crack wanders');
+  });
+  it('is learned only from where the probe sits now, and silent when yellow shows that it was moved', () => {
+    const marked = (crackC: number): ProbeLog => ({ ...steady(15, 400, crackC), yellowS: 240 });
+    const before = Array.from({ length: 6 }, () => marked(200));
+    const here = [marked(216), marked(215), marked(217)];
+    const opinion = (logs: readonly ProbeLog[], now: ProbeLog) =>
+      learnProbe(logs)?.opinion(upTo(now, 320), 320, now.yellowS);
+    near(Math.exp(opinion([...here, ...before], marked(216))?.mean ?? 0), 80, 2);
+    assert.equal(learnProbe([...here.slice(0, 2), ...before]), undefined, 'two logs since the move');
+    assert.equal(opinion(before, marked(216)), undefined);
+    near(Math.exp(opinion(before, marked(203))?.mean ?? 0), 68, 4);
   });
   it('is finite or silent, whatever the readings', () => {
     const reading = fc.record({
@@ -62,7 +73,7 @@ describe('what a probe has earned to say', () => {
         fc.array(reading, { maxLength: 30 }),
         fc.integer({ min: 0, max: 700 }),
         (logs, now, atS) => {
-          const opinion = learnProbe(logs)?.opinion(now, atS);
+          const opinion = learnProbe(logs)?.opinion(now, atS, undefined);
           if (opinion) assert.ok(Number.isFinite(opinion.mean) && opinion.sd > 0 && Number.isFinite(opinion.sd));
         },
       ),
