@@ -14,6 +14,8 @@ export interface LearningData {
   readonly lots: ReadonlyMap<string, Lot>;
   readonly gear: ReadonlyMap<string, Gear>;
   readonly cups: ReadonlyMap<string, readonly Cup[]>;
+  /** Roasts of which a jar was frozen. */
+  readonly frozen: ReadonlySet<string>;
 }
 
 /** So many earlier roasts say what is usual; the forecast learns from fewer. */
@@ -25,13 +27,14 @@ const WITH_READINGS = 16;
 
 /** Reads the roasts up to one, or all of them. */
 export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<LearningData> {
-  const [roasts, lots, gear, cups] = await Promise.all([
+  const [roasts, lots, gear, cups, jars] = await Promise.all([
     upTo
       ? db.roasts.where('createdAt').belowOrEqual(upTo.createdAt).reverse().limit(EARLIER).toArray()
       : db.roasts.orderBy('createdAt').reverse().toArray(),
     db.lots.toArray(),
     db.gear.toArray(),
     upTo ? db.cups.where('roastId').equals(upTo.id).toArray() : db.cups.toArray(),
+    upTo ? db.jars.where('roastId').equals(upTo.id).toArray() : db.jars.toArray(),
   ]);
   const lotOf = new Map(lots.map((lot) => [lot.id as string, lot]));
   const gearOf = new Map(gear.map((each) => [each.id as string, each]));
@@ -43,6 +46,9 @@ export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<Le
     lots: lotOf,
     gear: gearOf,
     cups: cupsOf,
+    frozen: new Set(
+      jars.filter(({ events }) => events.some(({ kind }) => kind === 'freeze')).map(({ roastId }) => roastId),
+    ),
   };
 }
 
@@ -59,6 +65,7 @@ export function caseFactsIn(data: LearningData, index: number): CaseFacts {
     gear: data.gear.get(roast.gearId),
     past: data.past.slice(index + 1, index + 1 + EARLIER),
     cups: data.cups.get(roast.id) ?? [],
+    frozen: data.frozen.has(roast.id),
     sinceLastMin: recently(data.past[index]?.sinceMin),
     ownFirstCrackC: read ? ownFirstCrackC(onGear.slice(0, WITH_READINGS).flatMap(readingAtFirstCrack)) : undefined,
   };

@@ -19,7 +19,7 @@ export function entry(at: number, draft: EntryDraft, pressedAt = at): Entry {
 }
 
 export const mark = (at: number, milestone: Exclude<Milestone, 'pull'>) => entry(at, { kind: 'mark', milestone });
-export const pull = (at: number, facts: { grams?: number; shade?: 1 | 4 | 7; all?: boolean } = {}) =>
+export const pull = (at: number, facts: { grams?: number; shade?: 1 | 3 | 4 | 5 | 7; all?: boolean } = {}) =>
   entry(at, { kind: 'pull', all: true, ...facts });
 export const undoOf = (target: Entry, at = 999) => entry(at, { kind: 'undo', target: target.id });
 

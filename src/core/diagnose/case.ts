@@ -5,7 +5,10 @@ import {
   type Expectation,
   expectationFor,
   type ForecastQuestion,
+  heatControl,
+  meantPullS,
   type PastRoast,
+  settingsOf,
 } from '../forecast/index.ts';
 import { controlsOf, coolDownMinOf, type Gear, type Method, methodOf, usualGramsOf } from '../gear/index.ts';
 import { rateOfRise, readingAt } from '../heat/index.ts';
@@ -22,8 +25,9 @@ import {
 import { lossPercent, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 import { localDay } from '../units/index.ts';
-import { type Complaint, complaintsOfCups, complaintsOfNote, wasLiked } from './complaints.ts';
-import { type HeatControl, heatControl, heatNear } from './heatSet.ts';
+import { wasLiked } from './complaints.ts';
+import { type HeatHere, heatHere } from './heatHere.ts';
+import { complaintsOf, type PulledPart, partsOf, type Seen, withoutCrackAtPull } from './seen.ts';
 import { againstMethod, type Spans, spansOf } from './spans.ts';
 
 /** What a diagnosis is made from; everything but the roast may be missing. */
@@ -34,6 +38,8 @@ export interface CaseFacts {
   /** The household's earlier roasts, newest first, without this one. */
   readonly past: readonly PastRoast[];
   readonly cups: readonly Cup[];
+  /** A jar of it was frozen, which keeps it longer than its days tell. */
+  readonly frozen?: boolean | undefined;
   /** From the last pull on this gear to this charge, minutes. */
   readonly sinceLastMin?: number | undefined;
   /** This gear's own reading at first crack, °C. */
@@ -41,7 +47,7 @@ export interface CaseFacts {
 }
 
 /** A roast as the rules read it: its figures against what is usual here, what was seen and what was tasted. */
-export interface Case extends CaseFacts {
+export interface Case extends CaseFacts, Seen {
   readonly method: Method;
   readonly live: readonly LiveEntry[];
   readonly reached: Milestones;
@@ -51,18 +57,23 @@ export interface Case extends CaseFacts {
   readonly ownRoasts: number;
   readonly usualGrams: number;
   readonly spans: Spans;
-  readonly beyondMethod: -1 | 0 | 1;
+  /** The same stretches against the method's own range, whatever is usual here. */
+  readonly byMethod: Spans;
+  /** The whole roast beside its method's range. */
+  readonly methodRange: ReturnType<typeof againstMethod> | undefined;
   /** The shade that was meant for the last pull. */
   readonly meant: ShadeNumber;
   readonly got: ShadeNumber | undefined;
+  /** Each pull with the shade that was planned for it: one, or the parts of a staged pull. */
+  readonly parts: readonly PulledPart[];
+  /** How much later (below 0 sooner) than its rule named the roast was pulled, seconds; undefined where it names no time. */
+  readonly pulledLateS: number | undefined;
+  /** First crack was pressed at the pull itself: when it began nobody knows. */
+  readonly crackAtPull: boolean;
   /** Loss against table 5 for the shade it was given, in standard deviations; undefined when it was not weighed. */
   readonly lossOff: number | undefined;
   readonly lossPercent: number | undefined;
-  readonly heat: HeatControl | undefined;
-  /** Steps above (below 0) the usual setting in the first stretch, and from yellow to first crack. */
-  readonly heatEarly: number;
-  readonly heatMiddle: number;
-  readonly heatLate: number;
+  readonly heat: HeatHere;
   /** °C a minute at first crack and just before the pull, where the readings bear it. */
   readonly rateAtFirstCrack: number | undefined;
   readonly rateAtPull: number | undefined;
@@ -73,14 +84,15 @@ export interface Case extends CaseFacts {
   readonly greenAge: ReturnType<typeof lotAge>;
   /** It was liked: then what stands out is a remark and no fault. */
   readonly liked: boolean;
-  readonly complaints: ReadonlyMap<Complaint, readonly string[]>;
 }
 
 /** Reads a roast for the rules. */
 export function caseOf(facts: CaseFacts): Case {
   const { roast, lot, gear, past } = facts;
   const live = liveEntries(roast.entries);
-  const reached = believedMilestones(live);
+  const meant = meantShade(roast);
+  const { crackAtPull, ...believed } = withoutCrackAtPull(believedMilestones(live), meant);
+  const reached: Milestones = believed;
   const own = past.filter((each) => each.gearId === roast.gearId);
   const its = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
@@ -98,14 +110,19 @@ export function caseOf(facts: CaseFacts): Case {
   const got = finalShade(roast);
   const roasted = roastedGrams(roast);
   const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
-  const meant = meantShade(roast);
   const shade = got ?? meant;
   const readings = live.flatMap((entry) =>
     entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source === 'probe' }] : [],
   );
   const atCrack = reached.firstCrack === undefined ? undefined : readingAt(readings, reached.firstCrack);
-  const heat = heatControl(controlsOf(its));
-  const { yellow, firstCrack, pull } = reached;
+  const { firstCrack, pull } = reached;
+  const expected = {
+    yellow: usual.at.yellow.medianS,
+    firstCrack: usual.at.firstCrack.medianS,
+    pull: usual.at.pull.medianS,
+  };
+  const settings = settingsOf(roast.plannedMoves, live);
+  const rulesAt = roast.plannedParts ? undefined : meantPullS(roast.pullRule, reached);
   return {
     ...facts,
     method: methodOf(its.method),
@@ -115,15 +132,16 @@ export function caseOf(facts: CaseFacts): Case {
     ownRoasts: usual.fromRoasts,
     usualGrams,
     spans: spansOf(reached, usual, meant, got),
-    beyondMethod: pull === undefined ? 0 : againstMethod(its.method, pull, shade),
+    byMethod: spansOf(reached, expectationFor(asTheMethod(question), []), meant, got),
+    methodRange: pull === undefined ? undefined : againstMethod(its.method, pull, shade),
     meant,
     got,
+    parts: partsOf(roast, live, meant, got),
+    pulledLateS: rulesAt === undefined || pull === undefined ? undefined : pull - rulesAt,
+    crackAtPull,
     lossPercent: loss,
     lossOff: loss === undefined ? undefined : (loss - shadeOf(shade).lossPercent.mean) / LOSS_SD,
-    heat,
-    heatEarly: heatNear(live, heat, 0, yellow ?? usual.at.yellow.medianS),
-    heatMiddle: heatNear(live, heat, yellow ?? usual.at.yellow.medianS, firstCrack ?? usual.at.firstCrack.medianS),
-    heatLate: heatNear(live, heat, firstCrack ?? usual.at.firstCrack.medianS, pull ?? usual.at.pull.medianS),
+    heat: heatHere(heatControl(controlsOf(its)), settings, { ...expected, ...reached }, own),
     rateAtFirstCrack: firstCrack === undefined ? undefined : rateOfRise(readings, firstCrack),
     rateAtPull: pull === undefined ? undefined : rateOfRise(readings, pull),
     readingOffC:
@@ -134,9 +152,17 @@ export function caseOf(facts: CaseFacts): Case {
       (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(its)),
     greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
     liked: wasLiked(roast.stars, facts.cups),
-    complaints: complaintsSeen(facts),
+    ...complaintsOf(roast, facts.cups, facts.frozen ?? false),
   };
 }
+
+/** The same as the method has it: its usual batch, its usual heat. */
+const asTheMethod = (question: ForecastQuestion): ForecastQuestion => ({
+  ...question,
+  heat: undefined,
+  usualGrams: undefined,
+  greenGrams: methodOf(question.method).batchGrams.usual,
+});
 
 /** So many roasts on a gear say what is usual on it. */
 const ENOUGH = 4;
@@ -144,19 +170,6 @@ const ENOUGH = 4;
 const LOSS_SD = 1.8;
 /** Gear that cooled for less than this part of its time counts as hot. */
 const HOT_SHARE = 0.7;
-
-/** Complaints of the cups, and those that the look of the beans makes. */
-function complaintsSeen({ roast, cups }: CaseFacts): Map<Complaint, readonly string[]> {
-  const found: Map<Complaint, readonly string[]> = new Map([
-    ...complaintsOfNote(roast.note, roast.stars),
-    ...complaintsOfCups(cups),
-  ]);
-  if (roast.evenness === 'patchy') found.set('uneven', ['patchy']);
-  if (roast.spots === 'many') found.set('scorched', ['many spots']);
-  if (roast.bite === 'palerInside' || roast.snap === 'hard')
-    found.set('raw', [roast.bite === 'palerInside' ? 'paler inside' : 'hard to break']);
-  return found;
-}
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);

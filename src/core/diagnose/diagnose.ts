@@ -4,6 +4,7 @@ import { type FindingId, findingIds } from './findingNames.ts';
 import { missingFrom } from './missing.ts';
 import type { Proposal, Sign } from './rule.ts';
 import { rules } from './rules/index.ts';
+import { calledWords } from './signs.ts';
 
 /** What stands out in a roast, with what speaks for and against it. */
 export interface Finding {
@@ -24,7 +25,9 @@ export interface Finding {
 export interface Diagnosis {
   /** Strongest first; the first one's change is the one to make. Empty when the roast is in order. */
   readonly findings: readonly Finding[];
-  /** Complaints that nothing in the roast explains: then it is the grinder, then the brewing (handbook, section 10). */
+  /** Whether the roast is in order can only be told where its marks are there. */
+  readonly verdict: 'found' | 'inOrder' | 'notEnough';
+  /** Complaints of taste that nothing in the roast explains: then it is the grinder, then the brewing (handbook, section 10). */
   readonly unexplained: readonly Complaint[];
   /** What to record next time, so that there is more to go by. */
   readonly missing: readonly string[];
@@ -45,11 +48,10 @@ const CAUSE_SHARE = 0.55;
 
 /** Reads a roast by every rule and weighs what they say against each other. */
 export function diagnose(its: Case): Diagnosis {
-  const weighed = findingIds
-    .map((id) => weigh(id, its))
-    .filter((each) => each.weight >= SAID_FROM)
-    .map((each) => (its.liked && each.explains.length === 0 ? { ...each, weight: SAID_FROM } : each));
-  const standing = settle(weighed);
+  const weighed = findingIds.map((id) => weigh(id, its)).filter((each) => each.weight >= SAID_FROM);
+  const standing = settle(weighed).map((each) =>
+    its.liked && each.explains.length === 0 ? { ...each, weight: SAID_FROM } : each,
+  );
   const findings = standing
     .sort((a, b) => b.weight - a.weight)
     .map(
@@ -68,10 +70,18 @@ export function diagnose(its: Case): Diagnosis {
   const explained = new Set(findings.flatMap((finding) => finding.explains));
   return {
     findings,
-    unexplained: [...its.complaints.keys()].filter((complaint) => !explained.has(complaint)),
+    verdict: findings.length > 0 ? 'found' : isTold(its) ? 'inOrder' : 'notEnough',
+    unexplained: [...its.complaints.keys()].filter((complaint) => OF_TASTE.has(complaint) && !explained.has(complaint)),
     missing: missingFrom(its),
   };
 }
+
+/** What a grinder or a brew can do; the look of the beans is the roast's alone. */
+const OF_TASTE: ReadonlySet<Complaint> = new Set(['flat', 'tart', 'bitter', 'bready']);
+
+/** Every mark that parts one stretch from the next is there. */
+const isTold = ({ reached }: Case) =>
+  reached.yellow !== undefined && reached.firstCrack !== undefined && reached.pull !== undefined;
 
 interface Weighed {
   readonly id: FindingId;
@@ -83,13 +93,23 @@ interface Weighed {
 
 function weigh(id: FindingId, its: Case): Weighed {
   const rule = rules[id];
-  const signs = rule.signs(its).filter((sign): sign is Sign => !!sign && sign.weight !== 0);
-  const recorded = signs.reduce((sum, { weight }) => sum + weight, 0);
   const explains = rule.explains.filter((complaint) => its.complaints.has(complaint));
-  const told = explains.length > 0 && recorded >= NEEDS ? COMPLAINT + (explains.length - 1) * ANOTHER : 0;
-  const words = explains.flatMap((complaint) => its.complaints.get(complaint) ?? []);
-  const tasted: Sign[] = told > 0 ? [{ says: `It was called ${words.join(', ')}.`, weight: told }] : [];
+  const said = explains.length > 0 || rule.explains.some((complaint) => its.looks.has(complaint));
+  const signs = onceEach(rule.signs(its, said).filter((sign): sign is Sign => !!sign && sign.weight !== 0));
+  const recorded = signs.reduce((sum, { weight }) => sum + weight, 0);
+  // What the eye saw is evidence already, and counts once.
+  const more = explains.filter((complaint) => !its.looks.has(complaint));
+  const words = more.flatMap((complaint) => its.complaints.get(complaint) ?? []);
+  const says = calledWords(words);
+  const heard = more.length > 0 && recorded >= NEEDS && !signs.some((sign) => sign.says === says);
+  const told = heard ? COMPLAINT + (more.length - 1) * ANOTHER : 0;
+  const tasted: Sign[] = heard ? [{ says, weight: told }] : [];
   return { id, weight: recorded + told, signs: [...signs, ...tasted], explains, outweighs: [] };
+}
+
+/** The same fact counts and is told once. */
+function onceEach(signs: readonly Sign[]): Sign[] {
+  return signs.filter(({ says }, i) => signs.findIndex((each) => each.says === says) === i);
 }
 
 /** Of a cause and what follows from it the cause stays; of two that speak against each other the stronger, less sure. */

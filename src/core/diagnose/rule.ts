@@ -26,8 +26,11 @@ export interface Rule {
   readonly against: readonly FindingId[];
   /** Findings that follow from this one; they need no change of their own. */
   readonly causes: readonly FindingId[];
-  /** Evidence from the record for and against it. */
-  readonly signs: (its: Case) => readonly (Sign | undefined | false)[];
+  /**
+   * Evidence from the record for and against it. `said`: the cup or the look of the beans complains of what this explains;
+   * then what is usual here acquits nothing that is out of the method's own range.
+   */
+  readonly signs: (its: Case, said: boolean) => readonly (Sign | undefined | false)[];
   /** The finding in one sentence. */
   readonly says: (its: Case) => string;
   /** ONE change for the next batch. */

@@ -1,40 +1,53 @@
+import { FREEDOM, type HeatStretch, rangeEdge } from '../forecast/index.ts';
 import { formatClock } from '../units/index.ts';
 import type { Case } from './case.ts';
 import type { Sign } from './rule.ts';
-import { type SpanKey, spanNames } from './spans.ts';
+import { type Span, type SpanKey, spanNames } from './spans.ts';
 
-/** Off by so many standard deviations a figure begins to speak, and by so many more it speaks plainly. */
-const SPEAKS_FROM = 1;
-const PLAIN_AFTER = 1.5;
+/** A figure speaks from the edge of its range on, which lies so many standard deviations out. */
+const SPEAKS_FROM = rangeEdge(FREEDOM);
+/** What it says at the edge grows from here, and is plain so many further. */
+const GROWS_FROM = 0.9;
+const PLAIN_AFTER = 1.4;
 const MOST = 1.5;
+/** What the method's range says counts a little less than what this gear's own does. */
+const METHOD_SHARE = 0.8;
 
-/** How much a figure that lies `off` standard deviations to one side says, 0 to 1.5. */
+/** How much a figure that lies `off` standard deviations to one side says, 0 to 1.5: nothing inside its quoted range. */
 export function weightOf(off: number): number {
-  return Math.min(MOST, Math.max(0, (off - SPEAKS_FROM) / PLAIN_AFTER));
+  return off <= SPEAKS_FROM ? 0 : Math.min(MOST, (off - GROWS_FROM) / PLAIN_AFTER);
 }
 
-/** A stretch that was longer or shorter than usual here; `share` of its full weight. */
-export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share = 1): Sign | undefined {
-  const span = its.spans[key];
-  if (!span) return undefined;
-  const weight = weightOf(side === 'long' ? span.off : -span.off) * share;
-  if (weight === 0) return undefined;
+/**
+ * A stretch that was longer or shorter than usual here; `share` of its full weight. Where the cup complains (`said`) it may
+ * also be out of the method's range, though it is always so here.
+ */
+export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share = 1, said = false): Sign | undefined {
+  const weigh = (span: Span | undefined) => (span ? weightOf(side === 'long' ? span.off : -span.off) * share : 0);
+  const here = weigh(its.spans[key]);
+  const byMethod = said && its.ownRoasts > 0 ? METHOD_SHARE * weigh(its.byMethod[key]) : 0;
+  if (here === 0 && byMethod === 0) return undefined;
+  const span = (here >= byMethod ? its.spans : its.byMethod)[key] as Span;
   const { earlyS, lateS } = span.usual;
   const took = key === 'toFirstCrack' ? 'came at' : 'took';
   const given = key === 'middle' ? 'after such a drying, ' : '';
+  const whose = here >= byMethod ? usualWords(its) : METHOD_USUAL;
   return {
-    says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${given}${usualWords(its)} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
-    weight,
+    says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${given}${whose} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
+    weight: Math.max(here, byMethod),
   };
 }
 
 /** Within so many standard deviations a stretch is plainly as usual. */
 const AS_USUAL = 0.75;
 
-/** A stretch that was as usual speaks against what would have changed it. */
-export function asUsual(its: Case, key: SpanKey, weight: number): Sign | undefined {
+/** A stretch that was as usual speaks against what would have changed it, unless it is always out of the method's range. */
+export function asUsual(its: Case, key: SpanKey, weight: number, said = false): Sign | undefined {
   const span = its.spans[key];
   if (!span || Math.abs(span.off) > AS_USUAL) return undefined;
+  // Where the whole is out of the method's range, a stretch far to that side had its part in it.
+  const byMethod = Math.abs(its.byMethod[key]?.off ?? 0);
+  if (said && byMethod > (isOutOfMethod(its) ? GROWS_FROM : SPEAKS_FROM)) return undefined;
   return { says: `${spanNames[key]} was as usual, ${formatClock(span.seconds)}.`, weight: -weight };
 }
 
@@ -49,6 +62,15 @@ export function swappedBy({ spans }: Pick<Case, 'spans'>): number {
   return Math.min(Math.abs(middle.off), Math.abs(after.off));
 }
 const WHOLE_WITHIN = 1.5;
+
+/** A reading at first crack further off the gear's own means that the probe moved or a mis-mark, °C (handbook, section 6). */
+export const READING_OFF_C = 8;
+
+/** Browning and the time after first crack as usual: by the clock the mark is where it belongs. */
+export function clockAgrees({ spans }: Pick<Case, 'spans'>): boolean {
+  const after = spans.pace ?? spans.afterCrack;
+  return !!spans.middle && !!after && Math.abs(spans.middle.off) < 1 && Math.abs(after.off) < 1;
+}
 
 /**
  * By how many standard deviations drying and browning lie off in opposite ways while first crack came as usual: so looks a
@@ -70,13 +92,82 @@ export function yellowInDoubt(its: Case): Sign | undefined {
 }
 const IN_DOUBT = 0.6;
 
+const inStretch = { early: 'until yellow', middle: 'in browning', late: 'after first crack' } as const;
+/** So many steps off the heat was set otherwise, and within so many as usual. */
+const OTHERWISE = 0.7;
+const ALIKE = 0.4;
+
+/** By how many steps the heat was turned up (down, below 0) for browning, from where it starts if nothing was noted before. */
+export function turnedBy({ heat: { noted } }: Pick<Case, 'heat'>): number | undefined {
+  return noted.middle === undefined ? undefined : noted.middle - (noted.early ?? 0);
+}
+
+/** Heat that was set above or below what this person usually sets; nothing where either is not known. */
+export function heatSign(its: Case, stretch: HeatStretch, side: 'above' | 'below', weight: number): Sign | undefined {
+  const off = its.heat.off[stretch];
+  const by = off ?? (stretch === 'middle' ? turnedBy(its) : undefined);
+  if (by === undefined || (side === 'above' ? by < OTHERWISE : by > -OTHERWISE)) return undefined;
+  const usual = its.heat.against === 'own' ? 'what you usually set' : 'where it starts';
+  const says =
+    off === undefined
+      ? `The heat was turned ${side === 'above' ? 'up' : 'down'} in browning.`
+      : `The heat was ${stepsWords(by)} ${side} ${usual} ${inStretch[stretch]}.`;
+  return { says, weight: off === undefined ? TURNED_SHARE * weight : weight };
+}
+/** Turning it down for browning may well be this person's way: nobody knows yet. */
+const TURNED_SHARE = 0.6;
+
+/** Heat that was noted and set as this person usually sets it. */
+export function heatAsUsual(its: Case, stretch: HeatStretch, weight: number): Sign | undefined {
+  const off = its.heat.off[stretch];
+  return fact(off !== undefined && Math.abs(off) < ALIKE, `The heat was set as usual ${inStretch[stretch]}.`, weight);
+}
+
+function stepsWords(count: number): string {
+  const whole = Math.max(1, Math.round(Math.abs(count)));
+  return whole === 1 ? 'a step' : `${whole} steps`;
+}
+
+/** So far beyond the method's range a roast is out of it, whatever is usual here and whoever liked it. */
+const FAR = 1.25;
+
+function isOutOfMethod({ methodRange: range }: Case): boolean {
+  return range !== undefined && (range.seconds > range.lateS || range.seconds < range.earlyS);
+}
+
+/**
+ * The whole roast longer or shorter than usual here, and beyond or below what the method takes for the shade: one sign, with
+ * the range that says most.
+ */
+export function wholeSign(its: Case, side: 'long' | 'short', said: boolean): Sign | undefined {
+  const here = spanSign(its, 'total', side, 0.7);
+  const { seconds, earlyS, lateS } = its.methodRange ?? NO_RANGE;
+  const out = side === 'long' ? seconds > lateS : seconds < earlyS;
+  if (!out) return here;
+  const far = side === 'long' ? seconds > FAR * lateS : seconds < earlyS / FAR;
+  // Of gear that nobody knows yet the method's range is all there is.
+  const weight = far && (said || its.ownRoasts < KNOWN_FROM) ? 1.05 : said ? 0.65 : 0.5;
+  return {
+    says: `The whole roast took ${formatClock(seconds)}; this method usually takes ${formatClock(earlyS)} to ${formatClock(lateS)} for the shade.`,
+    weight: weight + (here?.weight ?? 0),
+  };
+}
+const NO_RANGE = { seconds: Number.NaN, earlyS: Number.NaN, lateS: Number.NaN };
+/** From so many roasts on a gear its own stand before the method's. */
+const KNOWN_FROM = 3;
+
+/** What a cup or a roast was called, in the words that somebody chose. */
+export const calledWords = (words: readonly string[]): string => `It was called ${words.join(', ')}.`;
+
 /** A plain fact with its weight. */
 export function fact(holds: boolean | undefined, says: string, weight: number): Sign | undefined {
   return holds ? { says, weight } : undefined;
 }
 
+const METHOD_USUAL = 'with this method it is usually';
+
 /** Whose usual range it is. */
 export function usualWords(its: Case): string {
-  if (its.ownRoasts < 3) return 'with this method it is usually';
+  if (its.ownRoasts < KNOWN_FROM) return METHOD_USUAL;
   return `on ${its.gear?.nickname ?? 'this gear'} it is usually`;
 }

@@ -1,9 +1,8 @@
 import type { NextChange } from '../experiment/index.ts';
-import { expectationFor } from '../forecast/index.ts';
+import { expectationFor, type HeatStretch, settingAt, stepsAbove } from '../forecast/index.ts';
 import { controlsOf, largestGramsOf } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import type { Case } from './case.ts';
-import { settingAt, stepsAbove } from './heatSet.ts';
 import type { Proposal } from './rule.ts';
 
 type Stretch = 'toYellow' | 'yellowToFirst' | 'toFirstCrack';
@@ -18,19 +17,24 @@ const MOST_GRAMS_SHARE = 0.2;
  * this gear's own roasts say, or the lid, or a smaller batch where there is no control of heat.
  */
 export function sizedHeat(its: Case, by: -1 | 1, when: When, stretch: Stretch): Omit<Proposal, 'question'> {
-  const { heat } = its;
+  const { control, noted, used } = its.heat;
   const missing = shortOf(its, stretch);
-  if (heat) {
-    const now = Math.round(when.kind === 'at' ? its.heatEarly : its.heatMiddle);
-    const steps = Math.min(
-      MOST_STEPS,
-      Math.max(1, Math.round(Math.abs(missing) / Math.max(1, perStepS(its, stretch)))),
-    );
-    const value = settingAt(heat, now + by * steps);
-    if (stepsAbove(heat, value) !== now)
+  if (control) {
+    const perStep = perStepS(its, stretch);
+    const steps = Math.min(MOST_STEPS, Math.max(1, Math.round(Math.abs(missing) / Math.max(1, perStep))));
+    const set = noted[stretchAfter(when)];
+    // Nobody noted a setting: then only by how much.
+    if (set === undefined) return { change: { kind: 'heat', control: control.id, bySteps: by * steps, when } };
+    const now = Math.round(set);
+    // One step past what was ever used here, no further: what lies there nobody knows.
+    const within = (wanted: number) =>
+      used ? Math.min(Math.round(used.most) + 1, Math.max(Math.round(used.least) - 1, wanted)) : wanted;
+    const value = settingAt(control, within(now + by * steps));
+    const made = stepsAbove(control, value) - now;
+    if (made * by > 0)
       return {
-        change: { kind: 'move', control: heat.id, value, when },
-        expected: expectedWords(its, steps * perStepS(its, stretch), by < 0),
+        change: { kind: 'move', control: control.id, value, when },
+        expected: variedHeat(its) ? expectedWords(its, Math.abs(made) * perStep, by < 0) : undefined,
       };
   }
   const lid = controlsOf(its.gear ?? { method: its.method.id }).find(
@@ -39,6 +43,13 @@ export function sizedHeat(its: Case, by: -1 | 1, when: When, stretch: Stretch): 
   if (lid?.kind === 'switch' && by < 0 && !madeMove(its, 'lid', lid.on))
     return { change: { kind: 'move', control: 'lid', value: lid.on, when } };
   return sizedGrams(its, by, stretch);
+}
+
+/** Own batches so far apart say what weight does: a tenth. Ours. */
+const VARIED_GRAMS = 1.1;
+function variedGrams({ past, roast }: Case): boolean {
+  const own = past.flatMap(({ gearId, greenGrams }) => (gearId === roast.gearId ? [greenGrams] : []));
+  return own.length > 0 && Math.max(...own) > VARIED_GRAMS * Math.min(...own);
 }
 
 /** A batch so much smaller or larger that it slows or hastens a stretch; which way depends on what carries the heat. */
@@ -54,15 +65,43 @@ export function sizedGrams(its: Case, by: -1 | 1, stretch: Stretch): Omit<Propos
   const share = whole > 1 ? Math.min(1, Math.max(0.25, wanted / whole)) : 0.5;
   const byGrams = Math.round(((most - greenGrams) * share) / 5) * 5 || (bigger ? 5 : -5);
   const gains = Math.abs(meanS(its, stretch, greenGrams + byGrams) - meanS(its, stretch, greenGrams));
-  return { change: { kind: 'grams', byGrams }, expected: expectedWords(its, gains, by < 0) };
+  return {
+    change: { kind: 'grams', byGrams },
+    expected: variedGrams(its) ? expectedWords(its, gains, by < 0) : undefined,
+  };
 }
 
-/** The pull so much later or earlier as the stretch after first crack lay off, in fives, 15 to 30 s (handbook, section 10). */
-export function sizedPull(its: Case, side: 'later' | 'earlier'): NextChange {
+/** The usual change of the pull is 15 to 30 s (handbook, section 10). */
+const USUAL_PULL_S = 15;
+const MOST_PULL_S = 30;
+
+/**
+ * The pull so much later or earlier, in fives: by what its own rule was missed by, else by what the stretch after first
+ * crack lay off; no more than that, and no more than half a minute at once.
+ */
+export function sizedPull(its: Case, side: 'later' | 'earlier'): Omit<Proposal, 'question'> {
   const span = its.spans.afterCrack;
-  const offS = span ? Math.abs(span.seconds - span.usual.medianS) : 20;
-  const byS = Math.min(30, Math.max(15, Math.round(offS / 5) * 5));
-  return { kind: 'pull', byS: side === 'later' ? byS : -byS };
+  const later = side === 'later' ? 1 : -1;
+  const off = [its.pulledLateS, span && span.seconds - span.usual.medianS].find(
+    (each) => each !== undefined && -each * later >= LEAST_PULL_S,
+  );
+  const missedS = off === undefined ? USUAL_PULL_S : Math.abs(off);
+  const byS = Math.min(MOST_PULL_S, Math.floor(missedS / 5) * 5);
+  return {
+    change: { kind: 'pull', byS: later * byS },
+    ...(missedS > MOST_PULL_S * 1.5
+      ? { expected: `It was about ${Math.round(missedS / 5) * 5} s off: this is the first of two steps.` }
+      : {}),
+  };
+}
+const LEAST_PULL_S = 5;
+
+const stretchAfter = (when: When): HeatStretch =>
+  when.kind === 'at' ? 'early' : when.milestone === 'firstCrack' ? 'late' : 'middle';
+
+/** Whether the gear's own roasts were set differently enough to say what a step does. */
+function variedHeat({ heat: { used } }: Case): boolean {
+  return used !== undefined && used.most - used.least >= 1;
 }
 
 /** How much a stretch fell short of its usual length, seconds; below 0 where it was longer. */
@@ -83,7 +122,8 @@ function meanS(its: Case, stretch: Stretch, greenGrams: number): number {
 
 /** What one step of heat does to a stretch by the household's own roasts, seconds. */
 function perStepS(its: Case, stretch: Stretch): number {
-  const { heat, usual } = its;
+  const { usual } = its;
+  const heat = its.heat.control;
   if (!heat) return 0;
   const start = heat.kind === 'step' ? heat.start : heat.words.indexOf(heat.start) + 1;
   const step = heat.kind === 'step' ? heat.by : 1;

@@ -1,4 +1,4 @@
-import { type Expectation, lengthFrom, type Prediction } from '../forecast/index.ts';
+import { type Expectation, FREEDOM, lengthFrom, type Prediction, rangeEdge } from '../forecast/index.ts';
 import { methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
@@ -25,8 +25,6 @@ export type Spans = Readonly<Partial<Record<SpanKey, Span>>>;
 
 /** However steady a household is, less of a difference is not tasted: 7 % of the stretch; common roasting knowledge. */
 const LEAST_SD = 0.07;
-/** A range of 80 % is so many standard deviations wide. */
-const RANGE_SDS = 2.563;
 
 /**
  * Every stretch that the marks give, against what this household's record says is usual on the gear. `middle` is browning
@@ -40,29 +38,32 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
   const judge = (key: SpanKey, seconds: number, prediction: Prediction) => {
     if (seconds < 1) return;
     const sd = Math.max(prediction.sd, LEAST_SD);
-    spans[key] = { seconds, usual: lengthFrom(prediction), off: (Math.log(seconds) - prediction.mean) / sd };
+    // The range is the one that it is judged by, so that what stands out also lies outside it.
+    spans[key] = { seconds, usual: lengthFrom({ ...prediction, sd }), off: (Math.log(seconds) - prediction.mean) / sd };
   };
   const toYellow = fits.predict('toYellow');
   if (yellow !== undefined) judge('drying', yellow, toYellow);
   if (firstCrack !== undefined) judge('toFirstCrack', firstCrack, fits.predict('toFirstCrack'));
   if (yellow !== undefined && firstCrack !== undefined) {
     judge('browning', firstCrack - yellow, fits.predict('yellowToFirst'));
-    judge('middle', firstCrack - yellow, fits.predict('yellowToFirst', Math.log(Math.max(1, yellow)) - toYellow.mean));
+    judge('middle', firstCrack - yellow, fits.predict('yellowToFirst', fits.offOf('toYellow', yellow)));
   }
   if (firstCrack !== undefined && pull !== undefined) {
-    const medium = fits.predict('firstToPull');
-    const to = (shade: ShadeNumber) => ({
-      ...medium,
-      mean: medium.mean + Math.log(shadeOf(shade).afterCrackShare),
-      // The beans have a colour, not a number: half a shade either way is the same pull.
-      sd: Math.hypot(medium.sd, SHADE_SD / shadeOf(shade).afterCrackShare),
-    });
+    const to = (shade: ShadeNumber) => {
+      const medium = fits.predict('firstToPull', 0, shade);
+      return {
+        ...medium,
+        mean: medium.mean + Math.log(shadeOf(shade).afterCrackShare),
+        // The beans have a colour, not a number: half a shade either way is the same pull.
+        sd: Math.hypot(medium.sd, SHADE_SD / shadeOf(shade).afterCrackShare),
+      };
+    };
     judge('afterCrack', pull - firstCrack, to(wanted));
     if (got !== undefined) judge('pace', pull - firstCrack, to(got));
   }
   if (pull !== undefined) {
-    const sd = Math.max(LEAST_SD, Math.log(at.pull.lateS / at.pull.earlyS) / RANGE_SDS);
-    spans.total = { seconds: pull, usual: at.pull, off: (Math.log(pull) - Math.log(at.pull.medianS)) / sd };
+    const width = Math.log(at.pull.lateS / at.pull.earlyS) / (2 * rangeEdge(FREEDOM));
+    judge('total', pull, { mean: Math.log(at.pull.medianS), sd: width, freedom: FREEDOM });
   }
   return spans;
 }
@@ -70,10 +71,9 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
 /** Steps between shades are about 0.25 of medium's time; a shade is seen to about half of one. */
 const SHADE_SD = 0.12;
 
-/** Whether a whole roast lies below (−1) or beyond (1) its method's range for the shade (handbook, table 4). */
-export function againstMethod(method: Parameters<typeof methodOf>[0], pullS: number, shade: ShadeNumber): -1 | 0 | 1 {
+/** A whole roast beside its method's range for the shade, seconds (handbook, tables 4 and 5). */
+export function againstMethod(method: Parameters<typeof methodOf>[0], pullS: number, shade: ShadeNumber) {
   const { pull, firstCrack } = methodOf(method);
   const byShade = (pull.medianS - firstCrack.medianS) * (shadeOf(shade).afterCrackShare - 1);
-  if (pullS > pull.lateS + byShade) return 1;
-  return pullS < pull.earlyS + byShade ? -1 : 0;
+  return { seconds: pullS, earlyS: pull.earlyS + byShade, lateS: pull.lateS + byShade };
 }

@@ -1,7 +1,19 @@
 // Kept apart from the schema, so that a screen that only names things does not load the validator.
 
 /** Changes of care, which no control has. On users' disks: never rename one alone. */
-export const cares = ['stirMore', 'shelter', 'coolFaster', 'moreAirflow', 'byColour', 'lighter', 'freshGreen'] as const;
+export const cares = [
+  'stirMore',
+  'shelter',
+  'coolFaster',
+  'moreAirflow',
+  'byColour',
+  'lighter',
+  'freshGreen',
+  'moveMark',
+  'probeBack',
+  'restFirst',
+  'tasteFresh',
+] as const;
 export type Care = (typeof cares)[number];
 
 export const careNames = {
@@ -12,4 +24,8 @@ export const careNames = {
   byColour: 'pull by colour, smell and the forecast; listen from the side',
   lighter: 'pull a shade lighter, before the spread shows',
   freshGreen: 'roast the same from fresher green',
+  moveMark: 'put the mark in this roast’s log where it belongs',
+  probeBack: 'put the probe back where it was; where it stays, its own first crack is learned anew',
+  tasteFresh: 'taste it while it is at its best, before the roast is changed',
+  restFirst: 'let the beans rest, then taste this roast again before anything is changed',
 } as const satisfies Record<Care, string>;

@@ -14,15 +14,15 @@ export function changeWords(
     case 'move': {
       const control = controlsOf(gear ?? { method: 'other' }).find(({ id }) => id === change.control);
       const label = control?.label.toLowerCase() ?? change.control;
-      const when =
-        change.when.kind === 'milestone'
-          ? `from ${milestoneNames[change.when.milestone]} on`
-          : change.when.atS === 0
-            ? 'from the start'
-            : `at ${formatClock(change.when.atS)}`;
+      const when = whenWords(change.when);
       if (change.value === undefined) return `one more ${label} ${when}`;
       const unit = control?.kind === 'step' && control.unit ? ` ${control.unit}` : '';
       return `${label} ${control?.kind === 'switch' ? '' : 'to '}${change.value}${unit} ${when}`;
+    }
+    case 'heat': {
+      const control = controlsOf(gear ?? { method: 'other' }).find(({ id }) => id === change.control);
+      const steps = Math.abs(change.bySteps) === 1 ? 'a step' : `${Math.abs(change.bySteps)} steps`;
+      return `${control?.label.toLowerCase() ?? change.control} ${steps} ${change.bySteps > 0 ? 'higher' : 'lower'} than you had it ${whenWords(change.when)}`;
     }
     case 'grams':
       return `${grams(Math.abs(change.byGrams))} ${change.byGrams > 0 ? 'more' : 'less'}`;
@@ -33,4 +33,9 @@ export function changeWords(
     case 'care':
       return careNames[change.care];
   }
+}
+
+function whenWords(when: Extract<NextChange, { kind: 'move' }>['when']): string {
+  if (when.kind === 'milestone') return `from ${milestoneNames[when.milestone]} on`;
+  return when.atS === 0 ? 'from the start' : `at ${formatClock(when.atS)}`;
 }

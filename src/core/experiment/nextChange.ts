@@ -16,6 +16,13 @@ export const nextChangeSchema = z.discriminatedUnion('kind', [
     value: z.union([z.string().max(40), z.number()]).optional(),
     when,
   }),
+  /** The heat so many steps higher (lower, below zero) than it was, where nobody noted what it was. */
+  z.strictObject({
+    kind: z.literal('heat'),
+    control: z.string().min(1).max(40),
+    bySteps: z.int().min(-5).max(5),
+    when,
+  }),
   /** More or less green, grams. */
   z.strictObject({ kind: z.literal('grams'), byGrams: z.number().min(-1000).max(1000) }),
   /** The pull so much later (or earlier, below zero) after first crack, seconds. */

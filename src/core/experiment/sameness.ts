@@ -77,6 +77,8 @@ function wasMade(a: Roast, b: Roast, change: NextChange): boolean | undefined {
       return liveEntries(b.entries).some(
         (entry) => entry.kind === 'move' && entry.control === change.control && entry.value === change.value,
       );
+    case 'heat':
+      return undefined;
     case 'coolGear':
       return !b.gearHot;
     case 'care':

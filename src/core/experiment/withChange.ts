@@ -23,6 +23,8 @@ export function withChange(roast: Roast, change: NextChange): Chosen {
       return change.care === 'lighter'
         ? { ...same, wantedShade: Math.max(1, roast.wantedShade - 1) as ShadeNumber }
         : same;
+    // What it was set to nobody knows: the hand goes by its own memory.
+    case 'heat':
     case 'coolGear':
       return same;
   }

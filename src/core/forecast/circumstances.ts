@@ -12,16 +12,23 @@ import {
   type Roast,
 } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
+import { heatControl, heatStepsOf, isAtFirst, type Setting, settingsOf } from './heatSet.ts';
 
-/** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
-const FIRST_MINUTE_S = 60;
-
-type Batch = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot'> & {
-  readonly plannedMoves?: readonly PlannedMove[] | undefined;
-};
+type Batch = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot'>;
+/** A batch with what was meant to be set. */
+type Planned = Batch & { readonly plannedMoves?: readonly PlannedMove[] | undefined };
 
 /** The circumstances of a roast to come; gear or beans that were deleted count as the plainest. */
-export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear | undefined): Circumstances {
+export function circumstancesOf(roast: Planned, lot: Lot | undefined, gear: Gear | undefined): Circumstances {
+  return circumstancesWith(roast, settingsOf(roast.plannedMoves, []), lot, gear);
+}
+
+function circumstancesWith(
+  roast: Batch,
+  settings: readonly Setting[],
+  lot: Lot | undefined,
+  gear: Gear | undefined,
+): Circumstances {
   const method = gear?.method ?? 'other';
   return {
     method,
@@ -35,7 +42,7 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
     ambientC: roast.ambientC,
     wind: roast.wind,
     gearHot: roast.gearHot,
-    heat: plannedHeat(roast.plannedMoves ?? [], gear),
+    heat: heatAtFirst(settings, gear),
     shade: roast.wantedShade,
   };
 }
@@ -43,6 +50,8 @@ export function circumstancesOf(roast: Batch, lot: Lot | undefined, gear: Gear |
 /** What the forecast learns from a roast, without its log: it is kept beside the roast, so that no log is read again. */
 export interface RoastTold extends Batch {
   readonly chargedAt?: string | undefined;
+  /** What was set, planned for the first minute or done. */
+  readonly settings: readonly Setting[];
   readonly reached: Milestones;
   readonly rule?: PullRule | undefined;
   readonly pulledMs?: number | undefined;
@@ -64,7 +73,7 @@ export function toldBy(roast: Roast): RoastTold {
     chargedAt,
     // How dark it turned out says what the stretch after first crack was for.
     wantedShade: (pulled?.kind === 'pull' && pulled.shade) || meantShade(roast),
-    plannedMoves: movesAtFirst(roast.plannedMoves, live),
+    settings: settingsOf(roast.plannedMoves, live),
     reached,
     // A staged pull has a rule for each of its parts.
     rule: roast.plannedParts ? undefined : roast.pullRule,
@@ -75,8 +84,15 @@ export function toldBy(roast: Roast): RoastTold {
 
 /** An earlier roast as the forecast learns from it, with the beans and gear as they are known now. */
 export function pastRoastOf(told: RoastTold, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
-  const { reached, rule, pulledMs: pulled } = told;
-  return { ...circumstancesOf(told, lot, gear), reached, rule, pulledMs: pulled };
+  const { reached, rule, pulledMs: pulled, settings } = told;
+  const control = heatControl(controlsOf(gear ?? { method: 'other' }));
+  return {
+    ...circumstancesWith(told, settings, lot, gear),
+    reached,
+    rule,
+    pulledMs: pulled,
+    heatSteps: heatStepsOf(settings, control, reached),
+  };
 }
 
 /**
@@ -84,29 +100,17 @@ export function pastRoastOf(told: RoastTold, lot: Lot | undefined, gear: Gear | 
  * within the first minute, planned or not.
  */
 export function circumstancesAt(
-  roast: Batch,
+  roast: Planned,
   live: readonly LiveEntry[],
   lot: Lot | undefined,
   gear: Gear | undefined,
 ): Circumstances {
-  return circumstancesOf({ ...roast, plannedMoves: movesAtFirst(roast.plannedMoves, live) }, lot, gear);
+  return circumstancesWith(roast, settingsOf(roast.plannedMoves, live), lot, gear);
 }
 
-/** The moves of the first minute: what was planned, and after it what was done. */
-function movesAtFirst(planned: readonly PlannedMove[] = [], live: readonly LiveEntry[]): PlannedMove[] {
-  const made = live.flatMap((entry) =>
-    entry.kind === 'move'
-      ? [{ when: { kind: 'at' as const, atS: Math.max(0, entry.at) }, control: entry.control, value: entry.value }]
-      : [],
-  );
-  return [...planned, ...made].filter(isAtFirst);
-}
-
-const isAtFirst = ({ when }: PlannedMove) => when.kind === 'at' && when.atS <= FIRST_MINUTE_S;
-
-function plannedHeat(moves: readonly PlannedMove[], gear: Gear | undefined): number | undefined {
-  const heat = controlsOf(gear ?? { method: 'other' }).find((control) => 'axis' in control && control.axis === 'heat');
-  const set = moves.findLast((move) => move.control === heat?.id && isAtFirst(move));
+function heatAtFirst(settings: readonly Setting[], gear: Gear | undefined): number | undefined {
+  const heat = heatControl(controlsOf(gear ?? { method: 'other' }));
+  const set = settings.findLast((each) => each.control === heat?.id && isAtFirst(each));
   if (!heat || set?.value === undefined) return undefined;
   if (heat.kind === 'words') {
     const place = (value: unknown) => heat.words.indexOf(String(value)) + 1;

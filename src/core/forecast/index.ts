@@ -10,10 +10,24 @@ export {
   type PullWish,
   pullForecast,
 } from './forecast.ts';
-export { GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
+export { FREEDOM, GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
+export {
+  type HeatControl,
+  type HeatSteps,
+  type HeatStretch,
+  heatControl,
+  heatNear,
+  heatStepsOf,
+  heatStretches,
+  type Setting,
+  settingAt,
+  settingsOf,
+  stepsAbove,
+  usualHeat,
+} from './heatSet.ts';
 export { loosenessOf } from './looseness.ts';
 export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
-export { lengthFrom } from './predictive.ts';
+export { lengthFrom, rangeEdge } from './predictive.ts';
 export {
   DEGREES_TO_SECOND_CRACK,
   goesByShade,

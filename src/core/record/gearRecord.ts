@@ -1,5 +1,5 @@
-import { mean, pairs } from 'd3-array';
-import { type HeatControl, heatControl, heatNear, settingAt } from '../diagnose/index.ts';
+import { pairs } from 'd3-array';
+import { type HeatControl, heatControl, heatStepsOf, settingAt, settingsOf, usualHeat } from '../forecast/index.ts';
 import { controlsOf, type Gear } from '../gear/index.ts';
 import { liveEntries, milestonesOf, momentMs, pulledMs, type Roast } from '../roast/index.ts';
 import { type LossOfShade, lossesByShade, type Spread, spreadOf } from './spread.ts';
@@ -53,36 +53,9 @@ type Finished = { roast: Roast; live: ReturnType<typeof liveEntries>; reached: R
 /** By the roasts in which it was moved at all: where nobody noted a setting, nobody knows it. */
 function heatOf(control: HeatControl | undefined, roasts: readonly Finished[]): GearRecord['heat'] {
   if (!control) return undefined;
-  const noted = roasts.filter(({ live }) =>
-    live.some((entry) => entry.kind === 'move' && entry.control === control.id),
-  );
-  const usual = (
-    from: (reached: Finished['reached']) => number | undefined,
-    to: (r: Finished['reached']) => number | undefined,
-  ) => {
-    const steps = mean(
-      noted.flatMap(({ live, reached }) => {
-        const [a, b] = [from(reached), to(reached)];
-        return a === undefined || b === undefined || b <= a ? [] : [heatNear(live, control, a, b)];
-      }),
-    );
-    return steps === undefined ? '' : String(settingAt(control, Math.round(steps)));
-  };
-  const heat = {
-    control,
-    drying: usual(
-      () => 0,
-      ({ yellow }) => yellow,
-    ),
-    browning: usual(
-      ({ yellow }) => yellow,
-      ({ firstCrack }) => firstCrack,
-    ),
-    afterCrack: usual(
-      ({ firstCrack }) => firstCrack,
-      ({ pull }) => pull,
-    ),
-  };
+  const steps = usualHeat(roasts.map(({ live, reached }) => heatStepsOf(settingsOf([], live), control, reached)));
+  const set = (of: number | undefined) => (of === undefined ? '' : String(settingAt(control, Math.round(of))));
+  const heat = { control, drying: set(steps.early), browning: set(steps.middle), afterCrack: set(steps.late) };
   return heat.drying || heat.browning || heat.afterCrack ? heat : undefined;
 }
 

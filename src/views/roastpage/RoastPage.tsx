@@ -138,7 +138,7 @@ export function RoastPage(named: NamedRoast) {
           <RoastFacts roast={roast} />
           <Tags roast={roast} />
         </section>
-        <section className="border-ink border-t-2 pt-3">
+        <section id="what-happened" className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-2xl">What happened</h2>
           <EntryList roast={roast} controls={controls} controlName={controlName} />
         </section>

@@ -5,7 +5,10 @@ import type { JournalRow, journalSpans } from '@/core/journal';
 export interface RoastReading {
   readonly diagnosis: Diagnosis;
   readonly questions: readonly InterviewQuestion[];
+  /** Complaints of taste. */
   readonly complaints: readonly Complaint[];
+  /** Roasts on the same gear before it that say what is usual. */
+  readonly ownRoasts: number;
 }
 
 /** The journal as it was read: what a page needs to search it, narrow it down and draw it. */

@@ -55,7 +55,12 @@ const journal: JournalContract = {
     const facts = await caseFactsOf(open(name), roastId);
     if (!facts) return undefined;
     const its = caseOf(facts);
-    return { diagnosis: diagnose(its), questions: interviewFor(its), complaints: [...its.complaints.keys()] };
+    return {
+      diagnosis: diagnose(its),
+      questions: interviewFor(its),
+      complaints: [...its.complaints.keys()],
+      ownRoasts: its.ownRoasts,
+    };
   },
 };
 expose(journal);

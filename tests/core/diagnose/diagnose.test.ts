@@ -5,7 +5,7 @@ import type { Id } from '@/core/ids';
 import { milestonesOfRoast } from '@/core/roast';
 import type { Cup } from '@/core/taste';
 import { recordOf, type Story } from './records.ts';
-import { judgeFaults, judgeSound } from './score.ts';
+import { judgeFaults, judgeModerate, judgeSound } from './score.ts';
 import { faults } from './stories.ts';
 
 /** A seed that was not used while the rules were written. */
@@ -21,15 +21,20 @@ describe('findings', () => {
     assert.ok(of >= 40);
     assert.ok(right / of >= 0.9, `${right} of ${of}: ${wrong.join('; ')}`);
   });
+  it('of faults half as large it is right in 80 %', () => {
+    const { right, of, wrong } = judgeModerate(SEED);
+    assert.ok(of >= 28);
+    assert.ok(right / of >= 0.8, `${right} of ${of}: ${wrong.join('; ')}`);
+  });
   it('of sound roasts 95 % have none, whatever was said about the cup', () => {
     const { right, of, wrong } = judgeSound(SEED);
     assert.ok(right / of >= 0.95, `${right} of ${of}: ${wrong.join('; ')}`);
   });
-  it('all but two are shown by a record of the table', () => {
+  it('all but those that are shown by a record of their own are shown by one of the table', () => {
     const shown = new Set(faults.map(({ expected }) => expected));
     assert.deepEqual(
       findingIds.filter((id) => !shown.has(id)),
-      ['poorMovement'],
+      ['cupAge', 'probeMoved', 'tooShort', 'hotDay', 'smoky', 'poorMovement', 'unheardCracks'],
     );
   });
   it('each has evidence with figures and one change that this gear can make', () => {
@@ -40,7 +45,7 @@ describe('findings', () => {
         assert.ok(finding.weight >= 1);
         const { change } = finding.proposal;
         if (change.kind === 'grams') assert.ok(its.roast.greenGrams + change.byGrams > 0 && change.byGrams % 5 === 0);
-        if (change.kind === 'pull') assert.ok(Math.abs(change.byS) >= 15 && Math.abs(change.byS) <= 30);
+        if (change.kind === 'pull') assert.ok(Math.abs(change.byS) >= 5 && Math.abs(change.byS) <= 30);
         if (change.kind === 'move')
           assert.ok(
             its.method.controls.some(({ id }) => id === change.control),

@@ -1,7 +1,7 @@
 import type { Lot } from '@/core/bean';
 import { normal, type Random, seededRandom } from '@/core/chance';
-import { type CaseFacts, type FindingId, heatControl, settingAt } from '@/core/diagnose';
-import { type PastRoast, pastRoastOf, toldBy } from '@/core/forecast';
+import type { CaseFacts, FindingId } from '@/core/diagnose';
+import { heatControl, type PastRoast, pastRoastOf, settingAt, toldBy } from '@/core/forecast';
 import { controlsOf, type Gear, type MethodId, methodOf } from '@/core/gear';
 import { createId } from '@/core/ids';
 import type { Entry, EntryDraft, Roast } from '@/core/roast';

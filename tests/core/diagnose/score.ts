@@ -1,6 +1,6 @@
 import { caseOf, diagnose } from '@/core/diagnose';
 import { recordOf, type Story } from './records.ts';
-import { faults, sound } from './stories.ts';
+import { faults, moderate, sound } from './stories.ts';
 
 export interface Score {
   readonly right: number;
@@ -22,3 +22,5 @@ const judge = (stories: readonly Story[], seed: number): Score => {
 export const judgeFaults = (seed: number): Score => judge(faults, seed);
 /** How often nothing is found in a sound record. */
 export const judgeSound = (seed: number): Score => judge(sound, seed + 500);
+/** The same of faults half as large. */
+export const judgeModerate = (seed: number): Score => judge(moderate, seed + 900);

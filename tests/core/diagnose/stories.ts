@@ -118,6 +118,51 @@ export const faults: readonly Story[] = [
   { method: 'stovetopPopper', expected: 'nothing', forgotten: ['firstCrack'] },
 ];
 
+/** The same faults, about half as large. */
+export const moderate: readonly Story[] = [
+  { method: 'stovetopPopper', expected: 'hotStart', heat: [steps('charge', 2), steps('yellow', 0)], words: ['tart'] },
+  { method: 'smallDrum', expected: 'hotStart', heat: [steps('charge', 2), steps('yellow', 0)], words: ['grassy'] },
+  { method: 'pan', expected: 'hotStart', heat: [steps('charge', 2), steps('yellow', 0)], words: ['tart'] },
+  { method: 'stovetopPopper', expected: 'rushedBrowning', heat: [steps('yellow', 2)], words: ['tart'] },
+  { method: 'smallDrum', expected: 'rushedBrowning', heat: [steps('yellow', 2)], words: ['lemony'] },
+  { method: 'shaken', expected: 'rushedBrowning', heat: [steps('yellow', 2)], words: ['grassy'] },
+  { method: 'heatGun', expected: 'rushedBrowning', heat: [steps('yellow', 2)], words: ['tart'] },
+  ...(['stovetopPopper', 'smallDrum', 'shaken'] as const).map(
+    (method): Story => ({
+      method,
+      expected: 'draggedBrowning',
+      heat: [steps('yellow', -1), steps('firstCrack', 0)],
+      words: ['flat'],
+    }),
+  ),
+  { method: 'smallDrum', expected: 'stall', heat: [steps('firstCrack', -3)], words: ['bready'], probe: true },
+  { method: 'stovetopPopper', expected: 'stall', heat: [steps('firstCrack', -3)], words: ['bready'], probe: true },
+  { method: 'stovetopPopper', expected: 'overLong', heat: [steps('charge', -1)], words: ['bready'] },
+  { method: 'smallDrum', expected: 'overLong', heat: [steps('charge', -1)], words: ['bready'] },
+  { method: 'hotAirPopper', expected: 'hotGear', minutesSinceLast: 5, words: ['tart'] },
+  { method: 'smallDrum', expected: 'hotGear', minutesSinceLast: 4, words: ['tart'] },
+  { method: 'smallDrum', expected: 'underpowered', supply: 0.92, words: ['flat'] },
+  { method: 'stovetopPopper', expected: 'underpowered', supply: 0.92, words: ['bready'] },
+  { method: 'hotAirPopper', expected: 'underpowered', supply: 0.95, words: ['flat'] },
+  { method: 'heatGun', expected: 'coldPlace', ambientC: 2, wind: 'strong', words: ['flat'] },
+  { method: 'stovetopPopper', expected: 'bigBatch', batchTimes: 1.2, words: ['flat'] },
+  { method: 'smallDrum', expected: 'bigBatch', batchTimes: 1.2, words: ['bready'] },
+  { method: 'smallDrum', expected: 'smallBatch', batchTimes: 0.78, words: ['tart'] },
+  { method: 'shaken', expected: 'smallBatch', batchTimes: 0.78, words: ['grassy'] },
+  { method: 'smallDrum', expected: 'stoppedShort', pulledAt: 3, words: ['tart'] },
+  { method: 'stovetopPopper', expected: 'stoppedShort', pulledAt: 3, words: ['grassy'] },
+  { method: 'hotAirPopper', expected: 'wentTooFar', pulledAt: 5, words: ['bitter'] },
+  { method: 'oven', expected: 'wentTooFar', pulledAt: 5, words: ['bitter'] },
+  { method: 'smallDrum', expected: 'slowCooling', cooledAfterS: 290, words: ['bitter'] },
+  { method: 'stovetopPopper', expected: 'misMarked', markedEarlyS: 45 },
+  {
+    method: 'smallDrum',
+    expected: 'oldGreen',
+    lot: { packs: [{ grams: 5000, boughtOn: '2025-08-01' }] },
+    words: ['papery'],
+  },
+];
+
 const soundMethods: readonly MethodId[] = [
   'hotAirPopper',
   'stovetopPopper',

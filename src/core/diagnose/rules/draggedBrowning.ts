@@ -1,5 +1,5 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
+import { asUsual, fact, heatSign, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const draggedBrowning: Rule = {
@@ -7,17 +7,17 @@ export const draggedBrowning: Rule = {
   explains: ['flat', 'bready'],
   against: ['rushedBrowning', 'hotStart'],
   causes: [],
-  signs: (its) => [
-    spanSign(its, 'middle', 'long'),
-    fact(its.heatMiddle <= -0.7, 'The heat was below its usual setting in browning.', 0.4),
-    fact(its.heatMiddle >= 0.7, 'The heat was above its usual setting in browning.', -0.5),
+  signs: (its, said) => [
+    spanSign(its, 'middle', 'long', 1, said),
+    heatSign(its, 'middle', 'below', 0.4),
+    heatSign(its, 'middle', 'above', -0.5),
     fact(
       swappedBy(its) > 1,
       'The time after first crack lies off by as much the other way: the mark may be off.',
       -0.6,
     ),
     yellowInDoubt(its),
-    asUsual(its, 'middle', 0.6),
+    asUsual(its, 'middle', 0.6, said),
   ],
   says: () => 'Browning, from yellow to first crack, dragged.',
   propose: (its) => ({ ...sizedHeat(its, 1, atMilestone('yellow'), 'yellowToFirst'), question: 'Shorter browning?' }),

@@ -6,7 +6,7 @@ export const hotGear: Rule = {
   id: 'hotGear',
   explains: ['tart', 'scorched', 'raw', 'uneven'],
   against: ['underpowered', 'coldPlace', 'overLong'],
-  causes: ['hotStart', 'rushedBrowning', 'smallBatch'],
+  causes: ['hotStart', 'rushedBrowning', 'smallBatch', 'tooShort'],
   signs: (its) => [
     fact(
       its.hot,

@@ -1,9 +1,7 @@
 import { formatClock } from '../../units/index.ts';
 import type { Rule } from '../rule.ts';
-import { fact, swappedBy, yellowSwappedBy } from '../signs.ts';
+import { clockAgrees, fact, READING_OFF_C, swappedBy, yellowSwappedBy } from '../signs.ts';
 
-/** Handbook, section 6: a reading at first crack more than 8 °C off the gear's own means the probe moved or a mis-mark. */
-const READING_OFF_C = 8;
 /** One stretch so far short and the next so far long, in standard deviations. */
 const ONE_OFF = 1.3;
 const YELLOW_OFF = 1;
@@ -22,24 +20,28 @@ export const misMarked: Rule = {
       fact(
         swapped > ONE_OFF,
         `First crack stands at ${formatClock(reached.firstCrack ?? 0)}: that makes browning ${(middle?.off ?? 0) < 0 ? 'short' : 'long'} and the time after it ${(after?.off ?? 0) < 0 ? 'short' : 'long'}, while the whole roast is as usual.`,
-        0.55 + 0.35 * (swapped - ONE_OFF),
+        0.7 + 0.5 * (swapped - ONE_OFF),
       ),
       fact(
         yellow > YELLOW_OFF,
         `Yellow stands at ${formatClock(reached.yellow ?? 0)}: that makes drying ${(spans.drying?.off ?? 0) < 0 ? 'short' : 'long'} and browning ${(spans.browning?.off ?? 0) < 0 ? 'short' : 'long'}, while first crack came as usual.`,
-        0.6 + 0.4 * (yellow - YELLOW_OFF),
+        0.7 + 0.5 * (yellow - YELLOW_OFF),
       ),
       fact(
         readingOffC !== undefined && Math.abs(readingOffC) > READING_OFF_C,
         `The reading there is ${Math.abs(Math.round(readingOffC ?? 0))} °C ${(readingOffC ?? 0) < 0 ? 'below' : 'above'} this gear's own at first crack.`,
-        1.05,
+        // Where the clock agrees with the mark it is the probe that moved.
+        clockAgrees(its) ? 0.3 : 1.05,
       ),
+      fact(its.crackAtPull, 'First crack was pressed at the pull itself; when it began nobody knows.', 1.45),
       fact(complaints.size > 0, 'Something was wrong with the cup, which a slip of the finger does not do.', -0.4),
     ];
   },
   says: (its) =>
-    yellowSwappedBy(its) > swappedBy(its)
-      ? 'Yellow was probably marked at another moment than the last green was gone. Is its time right?'
-      : 'First crack was probably marked at another moment than it began to roll.',
-  propose: () => ({ change: { kind: 'care', care: 'byColour' }, question: 'Marked when it rolls?' }),
+    its.crackAtPull
+      ? 'First crack was marked as the beans came out. Did it begin sooner?'
+      : yellowSwappedBy(its) > swappedBy(its)
+        ? 'Yellow was probably marked at another moment than the last green was gone. Is its time right?'
+        : 'First crack was probably marked at another moment than it began to roll.',
+  propose: () => ({ change: { kind: 'care', care: 'moveMark' }, question: 'Marked when it rolls?' }),
 };

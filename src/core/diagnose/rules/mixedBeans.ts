@@ -14,7 +14,7 @@ export const mixedBeans: Rule = {
     const byNature = lot !== undefined && UNEVEN_BY_NATURE.includes(lot.process);
     return [
       fact(mixed, lot?.blendOf ? 'The beans are a blend, roasted together.' : 'The lot is not graded by size.', 0.7),
-      fact(byNature, `Beans made the ${lot ? processNames[lot.process] : ''} way colour unevenly.`, 0.4),
+      fact(byNature, `Beans made the ${lot ? processNames[lot.process] : ''} way colour unevenly.`, 0.5),
       !mixed && !byNature && { says: 'The beans are of one kind and size.', weight: -3 },
       fact(roast.evenness === 'patchy', 'The colour is patchy.', 0.5),
       fact(roast.evenness === 'even', 'The colour is even.', -2),

@@ -1,6 +1,5 @@
-import { formatClock } from '../../units/index.ts';
 import type { Rule } from '../rule.ts';
-import { fact, spanSign } from '../signs.ts';
+import { asUsual, heatAsUsual, heatSign, wholeSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const overLong: Rule = {
@@ -8,15 +7,13 @@ export const overLong: Rule = {
   explains: ['bready', 'flat'],
   against: ['hotStart', 'hotGear', 'rushedBrowning', 'smallBatch'],
   causes: ['draggedBrowning', 'stall'],
-  signs: (its) => [
-    fact(
-      its.beyondMethod > 0,
-      `At ${formatClock(its.reached.pull ?? 0)} it is beyond what this method usually takes for the shade.`,
-      0.5,
-    ),
-    spanSign(its, 'total', 'long', 0.7),
-    fact(its.heatEarly <= -0.7, 'The heat was below its usual setting from early on.', 0.6),
-    fact(its.heatEarly > -0.4 && its.heatMiddle > -0.4, 'The heat was at its usual setting.', -0.4),
+  signs: (its, said) => [
+    wholeSign(its, 'long', said),
+    heatSign(its, 'early', 'below', 0.6),
+    !said && heatAsUsual(its, 'early', -0.4),
+    // What dragged in browning only, or after first crack only, is no matter of the whole.
+    asUsual(its, 'drying', 0.8, said),
+    asUsual(its, 'toFirstCrack', 1.2, said),
   ],
   says: () => 'The whole roast took too long: that dulls a cup.',
   propose: (its) => ({ ...sizedHeat(its, 1, fromStart, 'toFirstCrack'), question: 'More heat from the start?' }),

@@ -1,10 +1,12 @@
 import { controlsOf } from '../../gear/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
-import { atMilestone } from '../sizing.ts';
+import { atMilestone, sizedGrams } from '../sizing.ts';
 
 /** Gear that is stirred by hand wants it at least so often. */
 const FEW_STIRS = 2;
+/** Stirred every two minutes it is stirred often, a minute. */
+const OFTEN = 0.5;
 
 export const poorMovement: Rule = {
   id: 'poorMovement',
@@ -12,7 +14,10 @@ export const poorMovement: Rule = {
   against: ['mixedBeans'],
   causes: [],
   signs: (its) => {
-    const stirred = controlsOf(its.gear ?? { method: its.method.id }).some(({ id }) => id === 'stir');
+    // A stream of air moves the beans by itself.
+    const stirred =
+      its.method.heatedBy !== 'air' &&
+      controlsOf(its.gear ?? { method: its.method.id }).some(({ id }) => id === 'stir');
     const seen = its.live.filter((entry) => entry.kind === 'sense' && entry.sense === 'movement');
     const stuck = seen.some((entry) => entry.kind === 'sense' && (entry.word === 'stuck' || entry.word === 'slow'));
     return [
@@ -34,7 +39,9 @@ export const poorMovement: Rule = {
           change: { kind: 'move', control: 'tilt', value: 2, when: { kind: 'at', atS: 0 } },
           question: 'Tilted so that they turn over?',
         }
-      : its.stirs > 0
-        ? { change: { kind: 'care', care: 'stirMore' }, question: 'Stirred without a pause?' }
-        : { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' },
+      : its.stirs >= OFTEN * ((its.reached.pull ?? 0) / 60)
+        ? { ...sizedGrams(its, its.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack'), question: 'A smaller batch?' }
+        : its.stirs > 0
+          ? { change: { kind: 'care', care: 'stirMore' }, question: 'Stirred without a pause?' }
+          : { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' },
 };

@@ -1,17 +1,16 @@
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
+import { asUsual, fact, heatSign, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const rushedBrowning: Rule = {
   id: 'rushedBrowning',
   explains: ['tart', 'raw', 'uneven'],
   against: ['draggedBrowning', 'stall', 'overLong', 'underpowered', 'coldPlace'],
-  causes: [],
-  signs: (its) => [
-    spanSign(its, 'middle', 'short', 0.8),
-    spanSign(its, 'browning', 'short', 0.3),
-    fact(its.heatMiddle - its.heatEarly >= 0.7, 'The heat was turned up in browning.', 0.4),
-    fact(its.heatMiddle <= -0.7, 'The heat was turned down in browning.', -0.5),
+  causes: ['tooShort'],
+  signs: (its, said) => [
+    spanSign(its, 'middle', 'short', 1, said),
+    heatSign(its, 'middle', 'above', 0.4),
+    heatSign(its, 'middle', 'below', -0.5),
     fact(
       (its.rateAtFirstCrack ?? 0) > FAST,
       `It still rose ${Math.round(its.rateAtFirstCrack ?? 0)} °C a minute at first crack.`,
@@ -24,7 +23,7 @@ export const rushedBrowning: Rule = {
       -0.6,
     ),
     yellowInDoubt(its),
-    asUsual(its, 'middle', 0.6),
+    asUsual(its, 'middle', 0.6, said),
   ],
   says: () => 'Browning, from yellow to first crack, was rushed.',
   propose: (its) => ({ ...sizedHeat(its, -1, atMilestone('yellow'), 'yellowToFirst'), question: 'Longer browning?' }),

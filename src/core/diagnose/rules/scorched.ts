@@ -1,6 +1,6 @@
 import { controlsOf } from '../../gear/index.ts';
 import type { Rule } from '../rule.ts';
-import { fact } from '../signs.ts';
+import { calledWords, fact } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 /** Nearer than this share of where the control starts, a gun or flame is close. */
@@ -16,9 +16,13 @@ export const scorched: Rule = {
     return [
       fact(its.roast.spots === 'many', 'Many beans have scorched spots.', 1),
       fact(its.roast.spots === 'some', 'Some beans have scorched spots.', 0.5),
-      fact(its.roast.spots === undefined && its.complaints.has('scorched'), 'The notes speak of scorched spots.', 0.5),
+      fact(
+        its.roast.spots === undefined && its.complaints.has('scorched'),
+        calledWords(its.complaints.get('scorched') ?? []),
+        1.05,
+      ),
       fact(its.roast.spots === 'none', 'No bean has a scorched spot.', -2),
-      fact(near !== undefined, `The heat came as near as ${near} cm.`, 0.4),
+      fact(near !== undefined, `The heat came as near as ${near} cm.`, 0.65),
       fact(moved(its, 'stuck') || moved(its, 'slow'), 'The beans hardly moved.', 0.2),
     ];
   },

@@ -10,7 +10,7 @@ export const smallBatch: Rule = {
   id: 'smallBatch',
   explains: ['tart', 'raw', 'scorched'],
   against: ['bigBatch', 'underpowered', 'overLong', 'coldPlace'],
-  causes: ['hotStart', 'rushedBrowning'],
+  causes: ['hotStart', 'rushedBrowning', 'tooShort'],
   signs: (its) => {
     const small = its.roast.greenGrams < its.usualGrams * SMALL;
     const less = Math.round(its.usualGrams - its.roast.greenGrams);

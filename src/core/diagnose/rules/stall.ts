@@ -10,25 +10,29 @@ export const stall: Rule = {
   explains: ['bready', 'flat'],
   against: ['rushedBrowning', 'wentTooFar', 'stoppedShort'],
   causes: ['overLong', 'draggedBrowning'],
-  signs: (its) => [
-    spanSign(its, 'pace', 'long'),
-    its.spans.pace === undefined && spanSign(its, 'afterCrack', 'long', 0.6),
+  signs: (its, said) => [
+    spanSign(its, 'pace', 'long', 1, said),
+    its.spans.pace === undefined && spanSign(its, 'afterCrack', 'long', 0.6, said),
     fact(
       its.rateAtPull !== undefined && its.rateAtPull < STALLED,
       `Before the pull it rose only ${Math.max(0, Math.round((its.rateAtPull ?? 0) * 10) / 10)} °C a minute.`,
-      0.6,
+      0.75,
     ),
-    fact(
-      its.heatLate - its.heatEarly <= -1.5 && its.heatLate < -1.5,
-      'The heat was turned far down before or at first crack.',
-      0.4,
-    ),
+    fact(farDown(its), 'The heat was turned far down before or at first crack.', 0.4),
     fact((its.rateAtPull ?? 0) > 2 * STALLED, 'It was still rising at the pull.', -0.4),
-    asUsual(its, 'pace', 0.7),
+    (its.rateAtPull ?? STALLED) >= STALLED && asUsual(its, 'pace', 0.7, said),
   ],
   says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
   propose: (its) => ({
-    ...sizedHeat(its, 1, atMilestone(its.heatMiddle <= -0.7 ? 'yellow' : 'firstCrack'), 'yellowToFirst'),
+    ...sizedHeat(its, 1, atMilestone((its.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack'), 'yellowToFirst'),
     question: 'Enough heat to the end?',
   }),
 };
+
+/** Turned down by more than this person usually does; until something is noted it is as it starts. */
+function farDown({ heat: { noted, off } }: Parameters<Rule['signs']>[0]): boolean {
+  if (noted.late === undefined) return false;
+  const down = noted.late - (noted.early ?? noted.middle ?? 0);
+  return down <= FAR_STEPS && (off.late ?? down) <= FAR_STEPS;
+}
+const FAR_STEPS = -1.5;

@@ -1,4 +1,5 @@
 import { shadeOf } from '../../shade/index.ts';
+import { partSigns, ruleSign } from '../pullSigns.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { sizedPull } from '../sizing.ts';
@@ -7,19 +8,22 @@ export const stoppedShort: Rule = {
   id: 'stoppedShort',
   explains: ['tart', 'raw', 'flat'],
   against: ['wentTooFar', 'stall', 'slowCooling'],
-  causes: [],
-  signs: (its) => [
-    spanSign(its, 'afterCrack', 'short'),
-    fact(
-      its.got !== undefined && its.got < its.meant,
-      `It came out ${its.got ? shadeOf(its.got).name : ''}, meant to be ${shadeOf(its.meant).name}.`,
-      0.4 + 0.3 * Math.max(0, its.meant - (its.got ?? 7)),
-    ),
+  causes: ['tooShort'],
+  signs: (its, said) => [
+    ruleSign(its, 'early'),
+    spanSign(its, 'afterCrack', 'short', 1, said),
+    ...partSigns(its, 'lighter'),
     fact((its.lossOff ?? 0) < -1.5, `It lost only ${its.lossPercent?.toFixed(1)} %.`, 0.3),
     fact(its.got !== undefined && its.got > its.meant, 'It came out darker than it was meant to be.', -1),
-    fact(its.got === its.meant, 'It came out as dark as it was meant to be.', -0.7),
-    asUsual(its, 'afterCrack', 0.4),
+    // A light roast is tart by its nature: the usual small change of the pull is worth a try.
+    plannedLight(its) && fact(true, `It was meant to be ${shadeOf(its.meant).name}, and light roasts taste tart.`, 0.5),
+    fact(its.got === its.meant && !plannedLight(its), 'It came out as dark as it was meant to be.', -0.7),
+    !plannedLight(its) && asUsual(its, 'afterCrack', 0.4, said),
   ],
   says: () => 'It was pulled too soon after first crack.',
-  propose: (its) => ({ change: sizedPull(its, 'later'), question: 'A little longer after first crack?' }),
+  propose: (its) => ({ ...sizedPull(its, 'later'), question: 'A little longer after first crack?' }),
 };
+
+function plannedLight({ complaints, meant, got }: Parameters<Rule['signs']>[0]): boolean {
+  return complaints.has('tart') && meant <= 3 && (got ?? meant) <= 3;
+}

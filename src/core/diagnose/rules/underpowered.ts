@@ -1,5 +1,5 @@
 import type { Rule } from '../rule.ts';
-import { fact, spanSign } from '../signs.ts';
+import { asUsual, fact, heatAsUsual, heatSign, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const underpowered: Rule = {
@@ -7,13 +7,14 @@ export const underpowered: Rule = {
   explains: ['flat', 'bready'],
   against: ['hotStart', 'hotGear', 'rushedBrowning', 'smallBatch'],
   causes: ['overLong', 'draggedBrowning', 'stall'],
-  signs: (its) => [
-    spanSign(its, 'drying', 'long', 0.7),
-    spanSign(its, 'toFirstCrack', 'long', 0.7),
+  signs: (its, said) => [
+    spanSign(its, 'drying', 'long', 0.9, said),
+    spanSign(its, 'toFirstCrack', 'long', 0.9, said),
     // The same setting gave less: weak mains, an emptying bottle.
-    its.heatEarly > -0.4 &&
-      fact((its.spans.toFirstCrack?.off ?? 0) > 1, 'The heat was set as usual or higher, and gave less.', 0.3),
-    fact(its.heatEarly <= -0.7 || its.heatMiddle <= -0.7, 'The heat was set below its usual setting.', -1.6),
+    (its.spans.toFirstCrack?.off ?? 0) > 1 && heatAsUsual(its, 'early', 0.3),
+    heatSign(its, 'early', 'below', -3) ?? heatSign(its, 'middle', 'below', -1.6),
+    // Weak mains are weak from the start: after a drying as usual something else held it up.
+    asUsual(its, 'drying', 1.2, said),
     fact(
       its.roast.greenGrams > its.usualGrams * 1.12 && its.method.heatedBy !== 'air',
       'The batch was bigger than usual.',
@@ -21,7 +22,8 @@ export const underpowered: Rule = {
     ),
     fact(isCold(its), 'It was cold or windy.', -0.4),
   ],
-  says: () => 'The gear gave less heat than usual at the same setting: weak mains, or a bottle that runs out.',
+  says: (its) =>
+    `The gear gave less heat than usual${its.heat.off.early === undefined ? '' : ' at the same setting'}: weak mains, or a bottle that runs out.`,
   propose: (its) => ({ ...sizedHeat(its, 1, fromStart, 'toFirstCrack'), question: 'More heat or a smaller batch?' }),
 };
 

@@ -1,5 +1,6 @@
 import { shadeOf } from '../../shade/index.ts';
 import { formatClock } from '../../units/index.ts';
+import { partSigns, ruleSign } from '../pullSigns.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { sizedPull } from '../sizing.ts';
@@ -9,27 +10,31 @@ export const wentTooFar: Rule = {
   explains: ['bitter', 'flat'],
   against: ['stoppedShort', 'stall'],
   causes: ['slowCooling'],
-  signs: (its) => {
+  signs: (its, said) => {
     const { secondCrack } = its.reached;
     const light = its.meant <= 4;
     return [
-      spanSign(its, 'afterCrack', 'long', 0.8),
+      ruleSign(its, 'late'),
+      spanSign(its, 'afterCrack', 'long', 0.8, said),
+      ...partSigns(its, 'darker'),
       fact(
         light && secondCrack !== undefined,
         `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(its.meant).name}.`,
-        0.6,
-      ),
-      fact(
-        its.got !== undefined && its.got > its.meant,
-        `It came out ${its.got ? shadeOf(its.got).name : ''}, meant to be ${shadeOf(its.meant).name}.`,
-        0.4 + 0.3 * Math.max(0, (its.got ?? 1) - its.meant),
+        its.got === its.meant ? 0.6 : 1.05,
       ),
       fact((its.lossOff ?? 0) > 1.5, `It lost ${its.lossPercent?.toFixed(1)} %, more than that shade does.`, 0.3),
       fact(its.got !== undefined && its.got < its.meant, 'It came out lighter than it was meant to be.', -1),
-      fact(its.got === its.meant, 'It came out as dark as it was meant to be.', -0.7),
-      asUsual(its, 'afterCrack', 0.4),
+      // A dark roast is bitter by its nature: the usual small change of the pull is worth a try.
+      plannedDark(its) &&
+        fact(true, `It was meant to be ${shadeOf(its.meant).name}, and dark roasts taste bitter.`, 0.5),
+      fact(its.got === its.meant && !plannedDark(its), 'It came out as dark as it was meant to be.', -0.7),
+      !plannedDark(its) && asUsual(its, 'afterCrack', 0.4, said),
     ];
   },
   says: () => 'It stayed on the heat too long after first crack.',
-  propose: (its) => ({ change: sizedPull(its, 'earlier'), question: 'Pulled a little earlier?' }),
+  propose: (its) => ({ ...sizedPull(its, 'earlier'), question: 'Pulled a little earlier?' }),
 };
+
+function plannedDark({ complaints, meant, got }: Parameters<Rule['signs']>[0]): boolean {
+  return complaints.has('bitter') && meant >= 5 && (got ?? meant) >= 5;
+}

@@ -1,0 +1,36 @@
+import { shadeOf } from '../shade/index.ts';
+import type { Case } from './case.ts';
+import type { Sign } from './rule.ts';
+import { fact } from './signs.ts';
+
+/** A hand is this many seconds off without meaning to; ours. */
+const KEPT_WITHIN_S = 10;
+/** So many seconds more say it plainly. */
+const PLAIN_S = 30;
+
+/** The plan's own rule for the pull against what was done: the first evidence there is. */
+export function ruleSign({ pulledLateS: lateS }: Case, side: 'early' | 'late'): Sign | undefined {
+  const off = side === 'late' ? (lateS ?? 0) : -(lateS ?? 0);
+  return fact(
+    off > KEPT_WITHIN_S,
+    `By the plan's own rule it was to be pulled ${Math.round(off)} s ${side === 'late' ? 'sooner' : 'later'}.`,
+    0.5 + 0.5 * Math.min(1, (off - KEPT_WITHIN_S) / PLAIN_S),
+  );
+}
+
+/** Every pull that came out lighter or darker than it was planned; a part of a staged pull by its own shade. */
+export function partSigns({ parts }: Case, side: 'lighter' | 'darker'): Sign[] {
+  const off = parts.flatMap(({ meant, got }, i) => {
+    const by = got === undefined ? 0 : side === 'darker' ? got - meant : meant - got;
+    const which = parts.length > 1 ? `Part ${i + 1}` : 'It';
+    return by > 0 && got
+      ? [{ by, says: `${which} came out ${shadeOf(got).name}, meant to be ${shadeOf(meant).name}.` }]
+      : [];
+  });
+  // Parts of one roast go wrong together: the furthest tells how much.
+  const most = Math.max(...off.map(({ by }) => by));
+  return off.map(({ says, by }) => ({
+    says,
+    weight: by === most ? (0.4 + 0.3 * by) / off.filter((each) => each.by === most).length : 0.01,
+  }));
+}

@@ -1,0 +1,27 @@
+import { processNames } from '../../bean/index.ts';
+import type { Rule } from '../rule.ts';
+import { fact } from '../signs.ts';
+
+/** Beans that crack softly or hardly at all (handbook, section 10). */
+const SOFT: readonly string[] = ['natural', 'decaf'];
+
+export const unheardCracks: Rule = {
+  id: 'unheardCracks',
+  explains: [],
+  against: [],
+  causes: [],
+  signs: ({ reached, crackAtPull, method, lot }) => {
+    const unheard = reached.pull !== undefined && reached.firstCrack === undefined && !crackAtPull;
+    const soft = lot !== undefined && SOFT.includes(lot.process);
+    const loud = !method.senses.quietSounds;
+    return [
+      !unheard && { says: 'First crack was marked.', weight: -3 },
+      fact(unheard, 'It was pulled without a mark at first crack.', 0.5),
+      fact(soft, `Beans made the ${lot ? processNames[lot.process] : ''} way crack softly.`, 0.5),
+      fact(loud, 'This gear is louder than single cracks.', 0.5),
+      !soft && !loud && { says: 'Neither the beans nor the gear hide the cracks.', weight: -1 },
+    ];
+  },
+  says: () => 'First crack went unmarked where it is hard to hear.',
+  propose: () => ({ change: { kind: 'care', care: 'byColour' }, question: 'Pulled by colour and smell?' }),
+};

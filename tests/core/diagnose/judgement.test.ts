@@ -1,0 +1,346 @@
+// Known answers for what a diagnosis must and must not say, by records written by hand.
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Lot } from '@/core/bean';
+import { type CaseFacts, caseOf, diagnose, type Finding, type FindingId } from '@/core/diagnose';
+import { changeWords } from '@/core/experiment';
+import { type PastRoast, pastRoastOf, toldBy } from '@/core/forecast';
+import type { Gear, MethodId } from '@/core/gear';
+import type { Id } from '@/core/ids';
+import type { Entry, Roast } from '@/core/roast';
+import type { Cup } from '@/core/taste';
+import { entry, mark, pull, roastOf } from '../build.ts';
+import { recordOf } from './records.ts';
+import { faults, moderate, sound } from './stories.ts';
+
+const AT = '2026-11-20T10:00:00.000Z';
+const gearOf = (method: MethodId): Gear => ({
+  id: 'gear:hand0001' as Id<'gear'>,
+  nickname: 'Bess',
+  method,
+  createdAt: AT,
+});
+const move = (at: number, value?: number, control = 'heat') =>
+  entry(at, { kind: 'move', control, ...(value === undefined ? {} : { value }) });
+type Times = readonly [yellow: number, firstCrack: number, pull: number];
+const log = ([yellow, firstCrack, out]: Times, shade: 3 | 4 | 5 = 4) => [
+  mark(yellow, 'yellow'),
+  mark(firstCrack, 'firstCrack'),
+  pull(out, { shade }),
+];
+const cup = (words: readonly string[], hours = 72): Cup => ({
+  id: 'cup:hand0001' as Id<'cup'>,
+  at: new Date(Date.parse(AT) + hours * 3_600_000).toISOString(),
+  sheet: { overall: 4 },
+  words: [...words],
+});
+
+/** Ten earlier roasts with these times, a few seconds apart, and what was set in each. */
+function history(gear: Gear, [yellow, firstCrack, out]: Times, set: readonly Entry[] = []): PastRoast[] {
+  return Array.from({ length: 10 }, (_, i) => {
+    const times = 1 + ((i % 5) - 2) * 0.01;
+    const made = roastOf([...set, ...log([yellow * times, firstCrack * times, out * times])], {
+      gearId: gear.id,
+      greenGrams: 200,
+    });
+    return pastRoastOf(toldBy(made), undefined, gear);
+  });
+}
+
+interface Told {
+  readonly method?: MethodId;
+  readonly usual?: Times;
+  readonly set?: readonly Entry[];
+  readonly now: readonly Entry[];
+  readonly facts?: Partial<Roast>;
+  readonly words?: readonly string[];
+  readonly more?: Partial<CaseFacts>;
+}
+const USUAL: Times = [360, 690, 840];
+function read({ method = 'smallDrum', usual = USUAL, set = [], now, facts, words, more }: Told) {
+  const gear = gearOf(method);
+  const roast = roastOf([...now], {
+    gearId: gear.id,
+    greenGrams: 200,
+    wantedShade: 4,
+    createdAt: AT,
+    chargedAt: AT,
+    ...facts,
+  });
+  const its = caseOf({
+    roast,
+    lot: undefined,
+    gear,
+    past: usual.length ? history(gear, usual, set) : [],
+    cups: words ? [cup(words)] : [],
+    ...more,
+  });
+  return { its, ...diagnose(its) };
+}
+const ids = (findings: readonly Finding[]) => findings.map(({ id }) => id);
+const all = ({ evidence, against }: Finding) => [...evidence, ...against].join(' ');
+
+describe('the usual setting is the person’s own', () => {
+  const slow: Times = [470, 900, 1080];
+  it('a drum that is always at 4 is not said to be below usual', () => {
+    const told = read({ set: [move(0, 4)], now: [move(0, 4), ...log(slow)], words: ['bready'] });
+    assert.ok(told.findings.length > 0);
+    for (const finding of told.findings) assert.doesNotMatch(all(finding), /below/);
+  });
+  it('at 6 where 8 is usual it is', () => {
+    const { findings } = read({ set: [move(0, 8)], now: [move(0, 6), ...log(slow)], words: ['bready'] });
+    assert.equal(findings[0]?.id, 'overLong');
+    assert.match(all(findings[0] as Finding), /2 steps below what you usually set until yellow/);
+    assert.ok(!ids(findings).includes('underpowered'), 'it was set lower, not weaker');
+  });
+  it('what was not noted is not as usual, and gear without a control of heat has none', () => {
+    const { findings } = read({ set: [move(0, 4)], now: log(slow), words: ['bready'] });
+    for (const finding of findings) assert.doesNotMatch(all(finding), /heat was set/i);
+    const air = read({ method: 'hotAirPopper', usual: [120, 240, 320], now: log([165, 330, 420]), words: ['flat'] });
+    assert.ok(air.findings.length > 0);
+    for (const finding of air.findings) assert.doesNotMatch(all(finding), /heat was/i);
+  });
+  it('a change is told by how much where nobody noted a setting, and promises only what own roasts showed', () => {
+    const { findings } = read({ now: log([250, 500, 650]), words: ['tart'] });
+    const { change, expected } = findings[0]?.proposal ?? {};
+    assert.ok(change?.kind === 'heat' && change.bySteps < 0);
+    assert.match(changeWords(change, gearOf('smallDrum'), String), /^heat (a step|2 steps) lower than you had it from/);
+    assert.equal(expected, undefined);
+  });
+});
+
+it('a drying as usual acquits the power: a dragged middle is a dragged middle', () => {
+  for (const words of [undefined, ['flat'], ['bready']]) {
+    const { findings } = read({ now: log([362, 860, 1010]), ...(words ? { words } : {}) });
+    assert.equal(findings[0]?.id, 'draggedBrowning');
+    assert.ok(!ids(findings).includes('underpowered'));
+  }
+});
+
+describe('what is always so here may still be out of the method’s range', () => {
+  const short: Times = [70, 140, 180];
+  it('three minutes in a popper, raw inside', () => {
+    const told = read({ method: 'hotAirPopper', usual: short, now: log(short), facts: { bite: 'palerInside' } });
+    assert.equal(told.findings[0]?.id, 'tooShort');
+    const quiet = read({ method: 'hotAirPopper', usual: short, now: log(short), facts: { stars: 5 } });
+    assert.deepEqual(quiet.findings, [], 'nobody complained');
+  });
+  it('nineteen minutes in an oven, bready', () => {
+    const long: Times = [520, 940, 1140];
+    const { findings } = read({ method: 'oven', usual: long, now: log(long), words: ['bready'] });
+    assert.equal(findings[0]?.id, 'overLong');
+    assert.match(all(findings[0] as Finding), /this method usually takes 10:00 to 18:00/);
+  });
+  it('no rise before every pull', () => {
+    const flat = Array.from({ length: 40 }, (_, i) =>
+      entry(i * 21 + 1, { kind: 'reading', celsius: i < 33 ? 60 + i * 4.2 : 199 }),
+    );
+    const { findings } = read({ now: [...log(USUAL), ...flat], words: ['bready'] });
+    assert.equal(findings[0]?.id, 'stall');
+  });
+});
+
+describe('the pull', () => {
+  const rule = { kind: 'afterFirstCrack', seconds: 60 } as const;
+  it('what was planned against what was done is the first evidence, and the change at most what was missed', () => {
+    const { findings } = read({
+      usual: [360, 690, 750],
+      now: log([360, 690, 775], 5),
+      facts: { pullRule: rule },
+      words: ['bitter'],
+    });
+    assert.equal(findings[0]?.id, 'wentTooFar');
+    assert.match(
+      findings[0]?.evidence[0] ?? '',
+      /^By the plan’s own rule|^By the plan's own rule it was to be pulled 25 s sooner/,
+    );
+    assert.deepEqual(findings[0]?.proposal.change, { kind: 'pull', byS: -25 });
+  });
+  it('a big miss takes two steps, and says so', () => {
+    const { findings } = read({
+      now: log([360, 690, 960], 5),
+      facts: { pullRule: { ...rule, seconds: 150 } },
+      words: ['bitter'],
+    });
+    assert.deepEqual(findings[0]?.proposal.change, { kind: 'pull', byS: -30 });
+    assert.match(findings[0]?.proposal.expected ?? '', /about 120 s off: this is the first of two steps/);
+  });
+  it('of a staged roast is judged part by part, each by its own shade', () => {
+    const parts = [
+      { shade: 3 as const, share: 0.5 },
+      { shade: 5 as const, share: 0.5 },
+    ];
+    const staged = (light: 3 | 5) =>
+      read({
+        now: [
+          mark(360, 'yellow'),
+          mark(690, 'firstCrack'),
+          pull(800, { all: false, shade: light }),
+          pull(880, { shade: 5 }),
+        ],
+        facts: { plannedParts: parts, wantedShade: 5 },
+        words: ['bitter'],
+      }).findings.find(({ id }) => id === 'wentTooFar');
+    assert.match(staged(5)?.evidence.join() ?? '', /Part 1 came out medium-dark, meant to be light-medium\./);
+    assert.doesNotMatch(staged(3)?.evidence.join() ?? '', /Part/);
+  });
+  it('bitter where dark was meant, or tart where light was, gets the usual small change', () => {
+    const dark = read({
+      usual: [360, 690, 880],
+      now: log([360, 690, 880], 5),
+      facts: { wantedShade: 5 },
+      words: ['bitter'],
+    });
+    assert.deepEqual(dark.findings[0]?.proposal.change, { kind: 'pull', byS: -15 });
+    const light = read({
+      usual: [360, 690, 790],
+      now: log([360, 690, 790], 3),
+      facts: { wantedShade: 3 },
+      words: ['tart'],
+    });
+    assert.deepEqual(light.findings[0]?.proposal.change, { kind: 'pull', byS: 15 });
+  });
+  it('with first crack pressed at it says to move the mark, not to pull later', () => {
+    const { findings } = read({
+      now: [mark(360, 'yellow'), mark(838, 'firstCrack'), pull(840, { shade: 4 })],
+      words: ['bitter'],
+    });
+    assert.deepEqual(ids(findings), ['misMarked']);
+    assert.deepEqual(findings[0]?.proposal.change, { kind: 'care', care: 'moveMark' });
+  });
+  it('heat at first crack is sized from the late heat, and no more than a step past what was ever used', () => {
+    const set = [move(0, 5)];
+    const { findings } = read({
+      set,
+      now: [...set, move(688, 1), mark(360, 'yellow'), mark(690, 'firstCrack'), pull(1100, { shade: 4 })],
+      words: ['bready'],
+    });
+    assert.equal(findings[0]?.id, 'stall');
+    const { change } = findings[0]?.proposal ?? {};
+    assert.ok(change?.kind === 'move' && Number(change.value) > 1 && Number(change.value) <= 3, JSON.stringify(change));
+  });
+});
+
+describe('a tick', () => {
+  it('counts once: patchy is a look and no complaint besides', () => {
+    const { findings, unexplained, its } = read({ now: log(USUAL), facts: { evenness: 'patchy' } });
+    assert.deepEqual([findings, unexplained, its.complaints.size], [[], [], 0]);
+    for (const finding of read({ now: log([250, 480, 620]), facts: { evenness: 'patchy' } }).findings)
+      assert.doesNotMatch(all(finding), /called/);
+  });
+  it('of a stir is no evidence in hot air, and who stirs every two minutes is not told to stir', () => {
+    const slow = entry(100, { kind: 'sense', sense: 'movement', word: 'slow' });
+    const air = read({
+      method: 'hotAirPopper',
+      usual: [120, 240, 320],
+      now: [slow, ...log([120, 240, 320])],
+      facts: { evenness: 'patchy' },
+    });
+    assert.equal(air.findings[0]?.id, 'poorMovement');
+    assert.doesNotMatch(all(air.findings[0] as Finding), /stir/);
+    const pan: Times = [420, 780, 960];
+    const stirs = [100, 200, 300, 420, 540, 660, 780, 900].map((at) => move(at, undefined, 'stir'));
+    const stirred = read({
+      method: 'pan',
+      usual: pan,
+      now: [slow, ...stirs, ...log(pan)],
+      facts: { evenness: 'patchy' },
+    });
+    assert.equal(stirred.findings[0]?.id, 'poorMovement');
+    assert.equal(stirred.findings[0]?.proposal.change.kind, 'grams');
+  });
+});
+
+describe('a first roast on a gear', () => {
+  const first = (now: readonly Entry[], words?: readonly string[]) =>
+    read({ method: 'hotAirPopper', now, more: { past: [] }, ...(words ? { words } : {}) });
+  it('is judged by the method’s range, and says so', () => {
+    const tiny = first([mark(25, 'yellow'), mark(46, 'firstCrack'), pull(59)]);
+    assert.equal(tiny.findings[0]?.id, 'tooShort');
+    assert.match(all(tiny.findings[0] as Finding), /this method usually takes/);
+    const dark = first([mark(120, 'yellow'), mark(240, 'firstCrack'), mark(330, 'secondCrack'), pull(345)]);
+    assert.equal(dark.findings[0]?.id, 'wentTooFar');
+    for (const { findings } of [tiny, dark])
+      for (const finding of findings) assert.doesNotMatch(all(finding), /on Bess/);
+  });
+  it('is in order only where its marks say so', () => {
+    assert.equal(first(log([120, 240, 320])).verdict, 'inOrder');
+    const few = first([pull(320)], ['tart']);
+    assert.equal(few.verdict === 'notEnough' || few.findings[0]?.id === 'unheardCracks', true);
+    const drum = read({ now: [mark(690, 'firstCrack'), pull(840)], words: ['tart'] });
+    assert.equal(drum.verdict, 'notEnough');
+    assert.match(drum.missing[0] ?? '', /^Mark yellow/);
+  });
+});
+
+describe('what also stands out', () => {
+  const only = (told: Told): FindingId | undefined => read(told).findings[0]?.id;
+  it('smoke that stayed', () => {
+    const thick = entry(800, { kind: 'sense', sense: 'smoke', word: 'thick' });
+    assert.equal(only({ now: [thick, ...log(USUAL)], words: ['ashy'] }), 'smoky');
+    assert.equal(only({ now: log(USUAL), words: ['bitter'] }), undefined, 'nobody noted smoke');
+  });
+  it('cracks that are hard to hear', () => {
+    const natural = { ...recordOf({ method: 'smallDrum', expected: 'nothing' }, 1).lot, process: 'natural' } as Lot;
+    const unmarked = [mark(360, 'yellow'), pull(840, { shade: 4 })];
+    assert.equal(only({ now: unmarked, more: { lot: natural } }), 'unheardCracks');
+    assert.equal(only({ now: unmarked }), undefined, 'washed beans in a quiet drum: it was forgotten');
+  });
+  it('a hot day', () => {
+    assert.equal(only({ now: log([270, 520, 650]), facts: { ambientC: 38 }, words: ['tart'] }), 'hotDay');
+    assert.notEqual(only({ now: log([270, 520, 650]), facts: { ambientC: 22 }, words: ['tart'] }), 'hotDay');
+  });
+  it('a probe that moved, apart from a mark at the wrong moment', () => {
+    const read15 = (crackS: number) =>
+      Array.from({ length: 84 }, (_, i) =>
+        entry(i * 10, { kind: 'reading', celsius: 214 - ((crackS - i * 10) * 10) / 60 }),
+      );
+    const more = { ownFirstCrackC: 199 };
+    assert.equal(only({ now: [...log(USUAL), ...read15(690)], more }), 'probeMoved');
+    // Pressed a minute late: it read higher there, and browning is long, the rest short.
+    const late = [mark(360, 'yellow'), mark(770, 'firstCrack'), pull(840, { shade: 4 }), ...read15(770)];
+    assert.equal(only({ now: late, more }), 'misMarked');
+  });
+  it('a cup at five hours is said first, and blames no roast', () => {
+    const tasted = (hours: number, more: Partial<CaseFacts> = {}) =>
+      read({ now: log([250, 480, 630]), more: { cups: [cup(['tart'], hours)], ...more } });
+    const fresh = tasted(5);
+    assert.equal(fresh.findings[0]?.id, 'cupAge');
+    assert.match(
+      fresh.findings[0]?.evidence[0] ?? '',
+      /^It was tasted 4 h 5\d min after|^It was tasted 4:5|^It was tasted/,
+    );
+    assert.equal(fresh.its.complaints.size, 0);
+    assert.notEqual(tasted(72).findings[0]?.id, 'cupAge');
+    assert.equal(tasted(24 * 90).findings[0]?.id, 'cupAge');
+    assert.notEqual(tasted(24 * 90, { frozen: true }).findings[0]?.id, 'cupAge');
+  });
+});
+
+describe('words', () => {
+  const every = [...faults, ...moderate, ...sound].flatMap((story, i) =>
+    diagnose(caseOf(recordOf(story, 31_000 + i))).findings.map((finding) => ({ story, finding })),
+  );
+  const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+  it('quote a range only where the figure lies outside it', () => {
+    let quoted = 0;
+    for (const { finding } of every)
+      for (const says of finding.evidence) {
+        const [, its, early, late] = /(?:took|came at) ([\d:]+);.* ([\d:]+) to ([\d:]+)/.exec(says) ?? [];
+        if (!its || !early || !late) continue;
+        quoted++;
+        assert.ok(seconds(its) <= seconds(early) || seconds(its) >= seconds(late), says);
+      }
+    assert.ok(quoted > 50);
+  });
+  it('never tell one fact twice', () => {
+    for (const { finding } of every) {
+      const told = finding.evidence.map((says) => says.split(/ took | came at /)[0]);
+      assert.equal(new Set(told).size, told.length, `${finding.id}: ${finding.evidence.join(' ')}`);
+    }
+  });
+  it('send nobody to the grinder for what the eye sees', () => {
+    const { unexplained } = read({ now: log(USUAL), facts: { note: 'uneven, scorched, flat' } });
+    assert.deepEqual(unexplained, ['flat']);
+  });
+});
