@@ -1,7 +1,25 @@
-import { type LossRecord, type PullRecord, pullRecordOf, type UsualLoss, usualLoss } from '@/core/plan';
-import { finalShade, meantShade, pullsOf, type Roast, roastedGrams } from '@/core/roast';
+import { circumstancesOf, expectationFor } from '@/core/forecast';
+import {
+  guessShade,
+  type LossRecord,
+  type PullRecord,
+  pullRecordOf,
+  type ShadeGuess,
+  type UsualLoss,
+  usualLoss,
+} from '@/core/plan';
+import {
+  believedMilestones,
+  finalShade,
+  liveEntries,
+  meantShade,
+  pullsOf,
+  type Roast,
+  roastedGrams,
+} from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
+import { roastHistory } from './history.ts';
 import { gearRoasts } from './roasting.ts';
 
 /** Older roasts than so many say little about the gear as it is now. */
@@ -42,5 +60,32 @@ function lossRecordOf(roast: Roast, gearId: string, moisturePercent: number | un
   const [roasted, shade, pulls] = [roastedGrams(roast), finalShade(roast), pullsOf(roast)];
   // A staged pull has several shades, so its loss speaks of none of them.
   if (roasted === undefined || shade === undefined || pulls.length > 1 || roasted > roast.greenGrams) return [];
-  return [{ gearId, lotId: roast.lotId, shade, moisturePercent, lossPercent: lossPercent(roast.greenGrams, roasted) }];
+  const record = { gearId, lotId: roast.lotId, shade, moisturePercent, guessed: pulls[0]?.guessed };
+  return [{ ...record, lossPercent: lossPercent(roast.greenGrams, roasted) }];
 }
+
+/** What shade a roast of one pull came out, as far as its loss, cracks and time let it be guessed. */
+export async function shadeGuessOf(db: GanderDatabase, roast: Roast): Promise<ShadeGuess | undefined> {
+  const [{ losses }, lot, gear, past] = await Promise.all([
+    gearRecords(db, roast.gearId, roast.id),
+    db.lots.get(roast.lotId),
+    db.gear.get(roast.gearId),
+    roastHistory(db, roast.id),
+  ]);
+  const { fits } = expectationFor(circumstancesOf(roast, lot, gear), past);
+  const roasted = roastedGrams(roast);
+  return guessShade(
+    {
+      gearId: roast.gearId,
+      lotId: roast.lotId,
+      moisturePercent: lot?.moisturePercent,
+      meant: meantShade(roast),
+      lossPercent:
+        roasted === undefined || roasted > roast.greenGrams ? undefined : lossPercent(roast.greenGrams, roasted),
+      reached: believedMilestones(liveEntries(roast.entries)),
+      mediumAfterS: Math.exp(fits.predict('firstToPull', 0, MEDIUM).mean),
+    },
+    losses,
+  );
+}
+const MEDIUM = 4;

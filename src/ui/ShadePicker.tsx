@@ -6,11 +6,13 @@ interface ShadePickerProps {
   readonly value: ShadeNumber | undefined;
   /** The shade that was wanted, marked for comparison. */
   readonly wanted?: ShadeNumber;
+  /** It was guessed, and nobody looked. */
+  readonly guessed?: true | undefined;
   readonly onChange: (shade: ShadeNumber | undefined) => void;
 }
 
 /** The seven shades in their own colours; the name of the picked one stands below, so that colour never speaks alone. */
-export function ShadePicker({ label, value, wanted, onChange }: ShadePickerProps) {
+export function ShadePicker({ label, value, wanted, guessed, onChange }: ShadePickerProps) {
   const words = useWords();
   return (
     <fieldset>
@@ -34,6 +36,7 @@ export function ShadePicker({ label, value, wanted, onChange }: ShadePickerProps
       </div>
       <p className="mt-1 text-[0.95rem]">
         {value ? <b>{words.shade(value)}</b> : 'not looked at yet'}
+        {value && guessed && <span className="text-husk"> · guessed</span>}
         {wanted && <span className="text-husk"> · wanted {words.shade(wanted)}</span>}
       </p>
     </fieldset>

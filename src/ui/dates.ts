@@ -1,5 +1,16 @@
-import { differenceInCalendarDays, format } from 'date-fns';
+import { differenceInCalendarDays, lightFormat } from 'date-fns';
 import type { HourClock } from '@/core/household';
+
+// Every page says a date, the roast screen too: the browser's own names of days and months cost nothing to load.
+const nameOf = (options: Intl.DateTimeFormatOptions) => {
+  const names = new Intl.DateTimeFormat('en-US', options);
+  return (at: Date | number) => names.format(at);
+};
+const weekday = nameOf({ weekday: 'long' });
+const shortWeekday = nameOf({ weekday: 'short' });
+const month = nameOf({ month: 'long' });
+const shortMonth = nameOf({ month: 'short' });
+const dayMonth = (at: Date) => `${at.getDate()} ${shortMonth(at)}`;
 
 /** A day gone by as one says it: today, yesterday, last Friday within the week, else `21 Nov`, with the year when it is not this one. */
 export function dayWords(iso: string, now: Date = new Date()): string {
@@ -7,7 +18,7 @@ export function dayWords(iso: string, now: Date = new Date()): string {
   const days = differenceInCalendarDays(now, date);
   if (days === 0) return 'today';
   if (days === 1) return 'yesterday';
-  if (days > 1 && days < 7) return `last ${format(date, 'EEEE')}`;
+  if (days > 1 && days < 7) return `last ${weekday(date)}`;
   return shortDate(iso, now);
 }
 
@@ -19,28 +30,31 @@ export function onDay(at: Date | number | string, now: Date = new Date()): strin
   const days = differenceInCalendarDays(new Date(at), now);
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
-  return `on ${days > 1 && days < 7 ? format(new Date(at), 'EEEE') : format(new Date(at), 'd MMM')}`;
+  return `on ${days > 1 && days < 7 ? weekday(new Date(at)) : dayMonth(new Date(at))}`;
 }
 
 /** `21 Nov`, with the year when it is not this one. */
 export function shortDate(iso: string, now: Date = new Date()): string {
   const date = new Date(iso);
-  return format(date, date.getFullYear() === now.getFullYear() ? 'd MMM' : 'd MMM yyyy');
+  return date.getFullYear() === now.getFullYear() ? dayMonth(date) : `${dayMonth(date)} ${date.getFullYear()}`;
 }
 
 /** A day as it stands in a list: `today`, `Tue 24 Nov` within the last week, else `3 Nov`. */
 export function shortDay(at: number, now: Date = new Date()): string {
   const days = differenceInCalendarDays(now, at);
   if (days === 0) return 'today';
-  return days > 0 && days < 7 ? format(at, 'EEE d MMM') : shortDate(new Date(at).toISOString(), now);
+  return days > 0 && days < 7
+    ? `${shortWeekday(at)} ${dayMonth(new Date(at))}`
+    : shortDate(new Date(at).toISOString(), now);
 }
 
 /** A time of the day by the household's clock: `14:05`, `2:05 pm`. */
 export function timeOfDay(at: Date | number | string, hourClock: HourClock): string {
-  return format(new Date(at), hourClock === '12' ? 'h:mm aaa' : 'HH:mm');
+  return lightFormat(new Date(at), hourClock === '12' ? 'h:mm aaa' : 'HH:mm');
 }
 
 /** `Saturday 21 November 2026, 14:05`. */
 export function fullDate(iso: string, hourClock: HourClock): string {
-  return `${format(new Date(iso), 'EEEE d MMMM yyyy')}, ${timeOfDay(iso, hourClock)}`;
+  const date = new Date(iso);
+  return `${weekday(date)} ${date.getDate()} ${month(date)} ${date.getFullYear()}, ${timeOfDay(iso, hourClock)}`;
 }

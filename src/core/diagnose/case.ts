@@ -1,5 +1,6 @@
 import type { Lot } from '../bean/index.ts';
 import { lotAge } from '../bean/index.ts';
+import { middleOf } from '../chance/index.ts';
 import {
   circumstancesOf,
   type Expectation,
@@ -96,7 +97,8 @@ export function caseOf(facts: CaseFacts): Case {
   const own = past.filter((each) => each.gearId === roast.gearId);
   const its = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
-  const usualGrams = own.length >= ENOUGH ? median(own.map((each) => each.greenGrams)) : usualGramsOf(its);
+  const usualGrams =
+    own.length >= ENOUGH ? (middleOf(own.map((each) => each.greenGrams)) ?? usualGramsOf(its)) : usualGramsOf(its);
   const question: ForecastQuestion = {
     ...asked,
     shade: meantShade(roast),
@@ -104,7 +106,7 @@ export function caseOf(facts: CaseFacts): Case {
     gearHot: undefined,
     ambientC: undefined,
     wind: undefined,
-    heat: own.length >= ENOUGH ? median(own.map((each) => each.heat ?? 1)) : undefined,
+    heat: own.length >= ENOUGH ? middleOf(own.map((each) => each.heat ?? 1)) : undefined,
   };
   const usual = expectationFor(question, past);
   const got = finalShade(roast);
@@ -170,11 +172,3 @@ const ENOUGH = 4;
 const LOSS_SD = 1.8;
 /** Gear that cooled for less than this part of its time counts as hot. */
 const HOT_SHARE = 0.7;
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length / 2;
-  return sorted.length % 2 === 1
-    ? (sorted[Math.floor(half)] as number)
-    : ((sorted[half - 1] as number) + (sorted[half] as number)) / 2;
-}

@@ -34,7 +34,7 @@ export function heatHere(
   own: readonly PastRoast[],
 ): HeatHere {
   const noted = heatStepsOf(settings, control, reached);
-  const before = own.map(({ heatSteps }) => heatSteps ?? {});
+  const before = own.map((each) => heatStepsOf(each.settings ?? [], control, each.reached));
   const usual = usualHeat(before, ENOUGH);
   const never =
     own.length >= ENOUGH && before.every((each) => heatStretches.every((stretch) => each[stretch] === undefined));

@@ -12,7 +12,7 @@ import {
   type Roast,
 } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
-import { heatControl, heatStepsOf, isAtFirst, type Setting, settingsOf } from './heatSet.ts';
+import { heatControl, isAtFirst, type Setting, settingsOf } from './heatSet.ts';
 
 type Batch = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot'>;
 /** A batch with what was meant to be set. */
@@ -85,14 +85,7 @@ export function toldBy(roast: Roast): RoastTold {
 /** An earlier roast as the forecast learns from it, with the beans and gear as they are known now. */
 export function pastRoastOf(told: RoastTold, lot: Lot | undefined, gear: Gear | undefined): PastRoast {
   const { reached, rule, pulledMs: pulled, settings } = told;
-  const control = heatControl(controlsOf(gear ?? { method: 'other' }));
-  return {
-    ...circumstancesWith(told, settings, lot, gear),
-    reached,
-    rule,
-    pulledMs: pulled,
-    heatSteps: heatStepsOf(settings, control, reached),
-  };
+  return { ...circumstancesWith(told, settings, lot, gear), reached, rule, pulledMs: pulled, settings };
 }
 
 /**

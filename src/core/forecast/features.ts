@@ -4,7 +4,7 @@ import type { Milestones, PullRule, Wind } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { StretchBelief } from './beliefs.ts';
 import { FREEDOM, type Prior } from './gaussianFit.ts';
-import type { HeatSteps } from './heatSet.ts';
+import type { Setting } from './heatSet.ts';
 import { rangeEdge } from './predictive.ts';
 import type { Features } from './rows.ts';
 
@@ -33,8 +33,8 @@ export interface PastRoast extends Circumstances {
   readonly reached: Milestones;
   /** What the pull was meant to go by. */
   readonly rule?: PullRule | undefined;
-  /** How its heat was set, where that was noted. */
-  readonly heatSteps?: HeatSteps | undefined;
+  /** What was set on its gear, as far as it was noted. */
+  readonly settings?: readonly Setting[] | undefined;
   /** When the last beans came out, Unix milliseconds, where that is known. */
   readonly pulledMs?: number | undefined;
 }

@@ -11,20 +11,8 @@ export {
   pullForecast,
 } from './forecast.ts';
 export { FREEDOM, GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
-export {
-  type HeatControl,
-  type HeatSteps,
-  type HeatStretch,
-  heatControl,
-  heatNear,
-  heatStepsOf,
-  heatStretches,
-  type Setting,
-  settingAt,
-  settingsOf,
-  stepsAbove,
-  usualHeat,
-} from './heatSet.ts';
+export { type HeatControl, heatControl, type Setting, settingAt, settingsOf, stepsAbove } from './heatSet.ts';
+export { type HeatSteps, type HeatStretch, heatNear, heatStepsOf, heatStretches, usualHeat } from './heatSteps.ts';
 export { loosenessOf } from './looseness.ts';
 export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
 export { lengthFrom, rangeEdge } from './predictive.ts';

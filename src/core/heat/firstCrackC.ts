@@ -1,4 +1,4 @@
-import { mean, median, minIndex } from 'd3-array';
+import { middleOf } from '../chance/index.ts';
 import { type Reading, readingAt } from './rateOfRise.ts';
 
 /** A gear's own reading at first crack. Source: handbook, section 6: median of its last ten roasts. */
@@ -32,7 +32,7 @@ export function firstCrackC(
 
 /** Median of the gear's readings at first crack since its probe was moved, newest first, °C; undefined without any. */
 export function ownFirstCrackC(newestFirst: readonly number[]): number | undefined {
-  return median(newestFirst.slice(0, Math.min(LAST_ROASTS, sinceMoved(newestFirst))));
+  return middleOf(newestFirst.slice(0, Math.min(LAST_ROASTS, sinceMoved(newestFirst))));
 }
 
 /** What the probe differs by from roast to roast explains a difference up to so many times as large. Ours. */
@@ -44,14 +44,15 @@ const MOVED_TIMES = 3;
  */
 export function sinceMoved(newestFirst: readonly number[]): number {
   const partings = newestFirst.slice(1).map((_, i) => {
-    const sides = [newestFirst.slice(0, i + 1), newestFirst.slice(i + 1)].map((all) => ({
-      all,
-      middle: median(all) ?? 0,
-    }));
-    const apart = sides.flatMap(({ all, middle }) => all.map((each) => Math.abs(each - middle)));
-    return { since: i + 1, by: Math.abs((sides[0]?.middle ?? 0) - (sides[1]?.middle ?? 0)), apart: mean(apart) ?? 0 };
+    const [here, before] = [newestFirst.slice(0, i + 1), newestFirst.slice(i + 1)];
+    const [now, then] = [middleOf(here) ?? 0, middleOf(before) ?? 0];
+    const off = (all: readonly number[], middle: number) => all.reduce((sum, each) => sum + Math.abs(each - middle), 0);
+    return { since: i + 1, by: Math.abs(now - then), apart: (off(here, now) + off(before, then)) / newestFirst.length };
   });
-  const best = partings[minIndex(partings, ({ apart }) => apart)];
+  const best = partings.reduce<(typeof partings)[number] | undefined>(
+    (least, each) => (!least || each.apart < least.apart ? each : least),
+    undefined,
+  );
   return best && best.by > Math.max(MOVED_C, MOVED_TIMES * best.apart) ? best.since : newestFirst.length;
 }
 

@@ -5,6 +5,7 @@ export { MOST_DAY_BATCHES, USUAL_START } from './dayFigures.ts';
 export { dayId } from './dayId.ts';
 export { dayReasons, type Reason } from './dayReasons.ts';
 export { type DayTotals, dayTotals } from './dayTotals.ts';
+export { guessShade, type ShadeGuess, type ShadeSigns } from './guessShade.ts';
 export {
   estimateLoss,
   type LossEstimate,

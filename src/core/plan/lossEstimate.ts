@@ -6,6 +6,8 @@ export interface LossRecord {
   readonly lotId: string;
   readonly shade: ShadeNumber;
   readonly lossPercent: number;
+  /** The shade was guessed, from the loss among others: it says little of what that shade loses. */
+  readonly guessed?: boolean | undefined;
   /** Green moisture, per cent; the usual 11 when it was not measured. */
   readonly moisturePercent?: number | undefined;
 }
@@ -53,14 +55,14 @@ export function estimateLoss(
   let weighted = 0;
   for (const [lotId, roasts] of byLot) {
     if (lotId === wanted.lotId) continue;
-    const weight = 1 / (BETWEEN_LOT_SD ** 2 + WITHIN_SD ** 2 / roasts.length);
+    const weight = 1 / (BETWEEN_LOT_SD ** 2 + WITHIN_SD ** 2 / countOf(roasts));
     precision += weight;
     weighted += weight * meanResidual(roasts);
   }
   // What the other lots say of the gear is the prior for this lot on it.
   const prior = { mean: weighted / precision, variance: 1 / precision + BETWEEN_LOT_SD ** 2 };
   const own = byLot.get(wanted.lotId) ?? [];
-  const ownPrecision = own.length / WITHIN_SD ** 2;
+  const ownPrecision = countOf(own) / WITHIN_SD ** 2;
   const variance = 1 / (1 / prior.variance + ownPrecision);
   const residual = variance * (prior.mean / prior.variance + (own.length > 0 ? ownPrecision * meanResidual(own) : 0));
   return {
@@ -85,13 +87,14 @@ export function usualLoss(wanted: Parameters<typeof estimateLoss>[0], records: r
   return { meanPercent, sdPercent, from: fromGearAndLot > 0 ? 'gearAndLot' : 'gear' };
 }
 
+/** What a record counts; ours for a guess. */
+const shareOf = ({ guessed }: LossRecord) => (guessed ? 0.25 : 1);
+const countOf = (records: readonly LossRecord[]) => records.reduce((sum, record) => sum + shareOf(record), 0);
+
 function meanResidual(records: readonly LossRecord[]): number {
-  return (
-    records.reduce(
-      (sum, { lossPercent, shade, moisturePercent }) => sum + lossPercent - tableLossPercent(shade, moisturePercent),
-      0,
-    ) / records.length
-  );
+  const off = ({ lossPercent, shade, moisturePercent }: LossRecord) =>
+    lossPercent - tableLossPercent(shade, moisturePercent);
+  return records.reduce((sum, record) => sum + shareOf(record) * off(record), 0) / countOf(records);
 }
 
 function groupByLot(records: readonly LossRecord[]): Map<string, LossRecord[]> {

@@ -27,6 +27,8 @@ const pull = z.strictObject({
   all: z.boolean(),
   grams: z.number().nonnegative().max(100_000).optional(),
   shade: shadeNumber.optional(),
+  /** The shade was guessed from loss, cracks and time, and nobody looked. */
+  guessed: z.literal(true).optional(),
 });
 const reading = z.strictObject({ ...common, kind: z.literal('reading'), celsius });
 /** Something the person changed: the control's id, and its new value (absent for an act such as a stir). */
@@ -59,6 +61,8 @@ const amend = z.strictObject({
   happenedAt: secondsFromCharge.optional(),
   grams: z.number().nonnegative().max(100_000).nullable().optional(),
   shade: shadeNumber.nullable().optional(),
+  /** That shade is a guess. */
+  guessed: z.literal(true).optional(),
   text: z.string().trim().min(1).max(500).optional(),
   /** What else was said wrongly: a reading, a setting, a smell, a colour, a word. */
   celsius: celsius.optional(),

@@ -48,7 +48,10 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
   switch (next.kind) {
     case 'pull':
       if (change.grams !== undefined) next.grams = change.grams ?? undefined;
-      if (change.shade !== undefined) next.shade = change.shade ?? undefined;
+      if (change.shade !== undefined) {
+        next.shade = change.shade ?? undefined;
+        next.guessed = change.guessed;
+      }
       return next;
     case 'note':
       if (change.text !== undefined) next.text = change.text;

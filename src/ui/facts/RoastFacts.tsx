@@ -20,6 +20,7 @@ import { StarPicker } from '../Stars';
 import { useWords } from '../useHousehold';
 import { LookFacts } from './LookFacts';
 import { NoteField } from './NoteField';
+import { ShadeGuessLine } from './ShadeGuessLine';
 import { WeighIn } from './WeighIn';
 
 /** What is known of a batch once it is out: weight, shade, evenness, how it was liked, a line of note. All of it can wait. */
@@ -27,7 +28,7 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
   const pulls = pullsOf(roast);
   const edit = (facts: Partial<Roast>) => void editRoast(database(), roast.id, facts);
   // Said after the roast, so it carries the time of the pull it speaks of.
-  const amendPull = (pull: PullEntry, facts: { grams?: number | null; shade?: ShadeNumber | null }) =>
+  const amendPull = (pull: PullEntry, facts: { grams?: number | null; shade?: ShadeNumber | null; guessed?: true }) =>
     void logEntry(database(), roast.id, { kind: 'amend', target: pull.id, ...facts }, pull.at);
   if (pulls.length === 0) return <p className="text-husk">No pull is marked, so there is nothing to weigh yet.</p>;
   return (
@@ -48,9 +49,13 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
           label={pulls.length > 1 ? `Shade of part ${i + 1} as it turned out` : 'Shade as it turned out'}
           value={pull.shade}
           wanted={meantShade(roast, i)}
+          guessed={pull.guessed}
           onChange={(shade) => amendPull(pull, { shade: shade ?? null })}
         />
       ))}
+      {pulls[0] && pulls.length === 1 && pulls[0].shade === undefined && (
+        <ShadeGuessLine roast={roast} onTake={(shade) => amendPull(pulls[0] as PullEntry, { shade, guessed: true })} />
+      )}
       <div>
         <p className="text-husk mb-1 text-[0.95rem]">How alike the beans are</p>
         <Segmented

@@ -17,7 +17,6 @@ import { MorePanel } from './tray/MorePanel';
 import { MovesPanel } from './tray/MovesPanel';
 import { hasReadingNow, ReadingNow } from './tray/ReadingNow';
 import { ReadingPanel } from './tray/ReadingPanel';
-import { lastSensed, SmellPanel } from './tray/SmellPanel';
 import { CurvePanel, Tray, type TrayTab } from './tray/Tray';
 import { useAwake, useLeaveWarning } from './useAtTheHeat';
 import { useCues } from './useCues';
@@ -42,6 +41,7 @@ const Beans = lazy(() => import('./Beans').then((module) => ({ default: module.B
 const AfterPull = lazy(() => import('./AfterPull').then((module) => ({ default: module.AfterPull })));
 const KeysHelp = lazy(() => import('./KeysHelp').then((module) => ({ default: module.KeysHelp })));
 const ColourPanel = lazy(() => import('./tray/ColourPanel').then((module) => ({ default: module.ColourPanel })));
+const SmellPanel = lazy(() => import('./tray/SmellPanel').then((module) => ({ default: module.SmellPanel })));
 const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
 /** A second press within this time pulls; one alone does not. */
@@ -172,7 +172,7 @@ export function LiveRoast(named: NamedRoast) {
         />
       ),
     curve: () => <CurvePanel model={model} height={130} />,
-    smell: () => <SmellPanel {...lastSensed(at.live)} log={log} />,
+    smell: () => <SmellPanel live={at.live} log={log} />,
     colour: () => <ColourPanel model={model} />,
     more: () => (
       <MorePanel

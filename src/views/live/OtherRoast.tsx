@@ -1,16 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { ArrowLeftRight } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { heatNow, nextWords, tellingsFor } from '@/core/heat';
-import { heatS } from '@/core/roast';
-import { formatClock } from '@/core/units';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { database, isPractice } from '@/store/current';
-import { type NamedRoast, otherRoastsUnderWay } from '@/store/queries';
-import { useWords } from '@/ui/useHousehold';
-import { useNow } from '@/ui/useNow';
-import { useKnown } from './useKnown';
+import { otherRoastsUnderWay } from '@/store/queries';
 
-const nothingPutOff = new Map<string, number>();
+const BesideRoast = lazy(() => import('./BesideRoast').then((module) => ({ default: module.BesideRoast })));
 
 /** What this roast is; where another one is on the heat too, its clock and next event beside it, and one press changes over. */
 export function OtherRoast({ roastId, children }: { readonly roastId: string; readonly children: ReactNode }) {
@@ -19,35 +12,11 @@ export function OtherRoast({ roastId, children }: { readonly roastId: string; re
   return (
     <div className="mr-auto flex h-[64px] min-w-0 flex-1 items-center gap-4 overflow-hidden">
       <div className={`min-w-0 ${other ? 'cramped:hidden' : ''}`}>{children}</div>
-      {other && <Beside key={other.roast.id} named={other} />}
+      {other && (
+        <Suspense>
+          <BesideRoast key={other.roast.id} named={other} />
+        </Suspense>
+      )}
     </div>
-  );
-}
-
-function Beside({ named }: { readonly named: NamedRoast }) {
-  const words = useWords();
-  const nowMs = useNow();
-  const known = useKnown(named);
-  const { roast, gear, gearName } = named;
-  const nowS = heatS(roast, nowMs);
-  const at = heatNow({ roast, gear, ...known, nowS, words, putOff: nothingPutOff });
-  const [gravest] = tellingsFor(at);
-  const { head, inS } = nextWords(at, gravest);
-  const danger = gravest?.level === 'danger' || gravest?.level === 'due';
-  return (
-    <a
-      href={`/roast/live/?id=${encodeURIComponent(roast.id)}`}
-      className="flex h-[64px] min-w-0 flex-1 items-center gap-2 rounded-xl border-2 border-dashed border-current px-2 leading-tight roomy:max-w-[26rem]"
-    >
-      <ArrowLeftRight aria-hidden="true" className="shrink-0" />
-      <span className="min-w-0">
-        <span className="block truncate text-[0.9rem]">
-          {gearName} <b className="num">{formatClock(nowS)}</b>
-        </span>
-        <b className="block truncate text-[0.95rem]">
-          {danger ? gravest.text : `${head}${inS === undefined ? '' : ` ${formatClock(inS)}`}`}
-        </b>
-      </span>
-    </a>
   );
 }

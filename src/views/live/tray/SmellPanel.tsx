@@ -13,7 +13,7 @@ interface SmellPanelProps {
 }
 
 /** What the log says last of smell and smoke. */
-export function lastSensed(live: readonly LiveEntry[]): Pick<SmellPanelProps, 'smelled' | 'smoke'> {
+function lastSensed(live: readonly LiveEntry[]): Pick<SmellPanelProps, 'smelled' | 'smoke'> {
   const smelled = live.findLast((entry) => entry.kind === 'smell');
   const smoke = live.findLast((entry) => entry.kind === 'sense' && entry.sense === 'smoke');
   return {
@@ -23,7 +23,7 @@ export function lastSensed(live: readonly LiveEntry[]): Pick<SmellPanelProps, 's
 }
 
 /** Smells in the order in which they come, and the smoke. */
-export const SmellPanel = memo(function SmellPanel({ smelled, smoke, log }: SmellPanelProps) {
+const Panel = memo(function Panel({ smelled, smoke, log }: SmellPanelProps) {
   return (
     <div className="grid h-full grid-rows-2 gap-1">
       <fieldset aria-label="Smells of" className="grid grid-cols-6">
@@ -57,3 +57,8 @@ export const SmellPanel = memo(function SmellPanel({ smelled, smoke, log }: Smel
     </div>
   );
 });
+
+/** Smells, smoke and how the beans move, with what was sensed last. */
+export function SmellPanel({ live, log }: { readonly live: readonly LiveEntry[] } & Pick<SmellPanelProps, 'log'>) {
+  return <Panel {...lastSensed(live)} log={log} />;
+}
