@@ -51,6 +51,14 @@ export const commands = {
       return serve('ask');
     },
   },
+  file: {
+    says: 'check FILE: what a saved notebook holds, and whether it would load',
+    run: async (rest) => {
+      await ensureInstalled();
+      // What is wrong is said there; here it is only passed on.
+      return run(process.execPath, ['--import', 'tsx', 'scripts/fileCheck.ts', ...rest]).catch(() => 1);
+    },
+  },
   dev: {
     says: 'serve while the code is being changed',
     run: async () => {

@@ -1,12 +1,12 @@
 import { createId, type Id } from '@/core/ids';
-import { ENTRY_S, type Entry, type EntryDraft } from '@/core/roast';
+import { draftFault, ENTRY_S, type Entry, type EntryDraft } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { keepHeatWrite } from './outbox.ts';
 import { secureRandom } from './random.ts';
 
 const stamp = (atS: number) => Math.round(Math.max(ENTRY_S.least, Math.min(ENTRY_S.most, atS)) * 100) / 100;
 
-/** Adds a line to the log, happened and pressed at `atS` seconds from charge; `source` says who noticed. */
+/** Adds a line to the log, happened and pressed at `atS` seconds from charge; `source` says who noticed. Throws RangeError for what no log holds. */
 export async function logEntry(
   db: GanderDatabase,
   roastId: string,
@@ -14,6 +14,8 @@ export async function logEntry(
   atS: number,
   source: Entry['source'] = 'hand',
 ): Promise<Id<'entry'>> {
+  const fault = draftFault(draft);
+  if (fault !== undefined) throw new RangeError(fault);
   const id = createId('entry', secureRandom);
   const pressedAt = stamp(atS);
   await keepHeatWrite(db, {

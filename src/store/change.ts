@@ -3,21 +3,31 @@ import { isUnderWay, type Roast } from '@/core/roast';
 import type { Change, Rows, TableName } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 
+/** Loaded with the first change: it brings the file's schemas, which a page that only reads does not need. */
+let rulebook: typeof import('./rulebook.ts') | undefined;
+
 /** Reads and writes the notebook in one transaction, so that no other tab writes in between. */
 export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Promise<T> {
   await requireWritable(db);
+  // Before the transaction, which would end while a file is fetched.
+  rulebook ??= await import('./rulebook.ts');
   return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay, db.household], work);
 }
 
-/** Writes a change in one transaction, all of it or nothing, and gives it, for undo. */
-export function applyChange(db: GanderDatabase, change: Change): Promise<Change> {
+/**
+ * Writes a change in one transaction, all of it or nothing, and gives it, for undo. Throws RefusedError for a change that
+ * would make a notebook which does not open again; rows that were read from a file were looked at when it was read.
+ */
+export function applyChange(db: GanderDatabase, change: Change, rows?: 'readFromFile'): Promise<Change> {
   return inOneGo(db, async () => {
+    if (rows !== 'readFromFile') rulebook?.requireSound(change);
     for (const row of change) {
       const table = db.table(row.table);
       if (row.after) await table.put(row.after);
       else if (row.before) await table.delete(row.before.id);
       if (row.table === 'roasts') await settleUnderWay(db, row.before, row.after);
     }
+    await rulebook?.requireWhole(db, change);
     return change;
   });
 }

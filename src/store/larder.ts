@@ -48,15 +48,17 @@ export function editGear(db: GanderDatabase, gear: Gear, facts: Partial<GearFact
 /** Deletes a lot; one that roasts or blends name is put away instead, so that the journal still knows it. Gives the change. */
 export async function removeLot(db: GanderDatabase, lot: Lot): Promise<Change> {
   const blended = blendTakings(await db.lots.toArray(), lot.id);
-  const used = (await roastTakings(db, lot.id)).length + blended.length > 0;
+  const planned = await db.days.filter(({ batches }) => batches.some(({ lotId }) => lotId === lot.id)).count();
+  const used = (await roastTakings(db, lot.id)).length + blended.length + planned > 0;
   return applyChange(db, [
     { table: 'lots', before: lot, after: used ? { ...lot, removedAt: new Date().toISOString() } : undefined },
   ]);
 }
 
-/** Deletes a piece of gear; one that roasts name is put away instead. Gives the change. */
+/** Deletes a piece of gear; one that roasts or roast days name is put away instead. Gives the change. */
 export async function removeGear(db: GanderDatabase, gear: Gear): Promise<Change> {
-  const used = (await countGearRoasts(db, gear.id)) > 0;
+  const planned = await db.days.filter(({ batches }) => batches.some(({ gearId }) => gearId === gear.id)).count();
+  const used = (await countGearRoasts(db, gear.id)) + planned > 0;
   return applyChange(db, [
     { table: 'gear', before: gear, after: used ? { ...gear, removedAt: new Date().toISOString() } : undefined },
   ]);

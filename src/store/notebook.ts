@@ -30,7 +30,8 @@ export async function loadContent(
   const takesSettings = incoming.household && (empty || preference === 'file');
   const settings = takesSettings ? [await householdChange(db, incoming.household ?? {})] : [];
   const rows = contentTables.flatMap((table) => tableChange(table, here, incoming, preference));
-  return applyChange(db, [...rows, ...settings.filter(({ before, after }) => canonical(before) !== canonical(after))]);
+  const changed = settings.filter(({ before, after }) => canonical(before) !== canonical(after));
+  return applyChange(db, [...rows, ...changed], 'readFromFile');
 }
 
 function tableChange(

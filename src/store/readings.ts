@@ -1,6 +1,6 @@
 import { isSameReading, type ProbeLog, readingAt, trustedReadings } from '@/core/heat';
 import { createId } from '@/core/ids';
-import { type Entry, liveEntries, milestonesOf, preheatS } from '@/core/roast';
+import { draftFault, ENTRY_S, type Entry, liveEntries, milestonesOf, preheatS } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import { changeRoast, gearRoasts } from './roasting.ts';
@@ -17,10 +17,17 @@ export async function logReadings(
   source: 'probe' | 'simulator',
   basis: 'charge' | 'preheat' = 'charge',
 ): Promise<void> {
-  const entries = readings.map(({ at, celsius }): Entry => {
+  const entries = readings.map(({ at, celsius }) => {
     const rounded = Math.round(at * 100) / 100;
     const id = createId('entry', secureRandom);
-    return { kind: 'reading', id, at: rounded, pressedAt: rounded, source, celsius: Math.round(celsius * 10) / 10 };
+    return {
+      kind: 'reading' as const,
+      id,
+      at: rounded,
+      pressedAt: rounded,
+      source,
+      celsius: Math.round(celsius * 10) / 10,
+    };
   });
   await changeRoast(db, roastId, (roast) => {
     const kept = roast.entries.flatMap((entry) =>
@@ -28,10 +35,16 @@ export async function logReadings(
     );
     const shiftS = basis === 'preheat' && roast.chargedAt ? preheatS(roast) : 0;
     const shifted = entries.map((entry) => ({ ...entry, at: entry.at - shiftS, pressedAt: entry.pressedAt - shiftS }));
-    const fresh = shifted.filter(({ at }) => !kept.some((other) => isSameReading(at, other)));
+    const fresh = shifted.filter((entry) => isSound(entry) && !kept.some((other) => isSameReading(entry.at, other)));
     return fresh.length === 0 ? roast : { ...roast, entries: [...roast.entries, ...fresh] };
   });
 }
+
+/** A reading that a file takes: a number that beans can have, at a time that a roast can have. */
+const isSound = (entry: { readonly at: number; readonly celsius: number }) =>
+  entry.at >= ENTRY_S.least &&
+  entry.at <= ENTRY_S.most &&
+  draftFault({ kind: 'reading', celsius: entry.celsius }) === undefined;
 
 /** Takes streamed readings back, such as °F that came as °C. */
 export async function takeReadingsBack(

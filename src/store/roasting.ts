@@ -78,7 +78,18 @@ export function editRoast(db: GanderDatabase, roastId: string, facts: Partial<Ro
 
 /** Deletes roasts in one go; gives the change, for undo. */
 export function removeRoasts(db: GanderDatabase, roastIds: readonly string[]): Promise<Change> {
-  return changeFound(db, roastIds, (before) => [{ table: 'roasts', before }]);
+  return inOneGo(db, async () => {
+    const roasts = await db.roasts.bulkGet([...roastIds]);
+    // A jar is nothing without the roast that filled it.
+    const jars = await db.jars
+      .where('roastId')
+      .anyOf([...roastIds])
+      .toArray();
+    return applyChange(db, [
+      ...roasts.flatMap((before): Change => (before ? [{ table: 'roasts', before }] : [])),
+      ...jars.map((before) => ({ table: 'jars' as const, before })),
+    ]);
+  });
 }
 
 /** Gives a tag to roasts that lack it; gives the change, for undo. */

@@ -1,3 +1,4 @@
+import { idsNamed, references } from '@/core/exchange';
 import { takeBack } from '@/core/undo';
 import { applyChange, inOneGo } from './change.ts';
 import type { Change, RowChange } from './changes.ts';
@@ -14,22 +15,6 @@ export interface Undone {
   readonly change: Change;
   readonly kept: readonly Kept[];
 }
-
-/** What points at rows of a table, so that they cannot go while it is there. */
-const pointers = {
-  lots: [
-    ['roasts', 'lotId'],
-    ['recipes', 'lotId'],
-  ],
-  gear: [
-    ['roasts', 'gearId'],
-    ['recipes', 'gearId'],
-  ],
-  roasts: [
-    ['cups', 'roastId'],
-    ['jars', 'roastId'],
-  ],
-} as const;
 
 /** Takes a change back and nothing that came after it: what was changed again stays, and is named. */
 export function undoChange(db: GanderDatabase, change: Change): Promise<Undone> {
@@ -63,8 +48,11 @@ async function pointedAt(
   if (before) return before;
   const gone = new Set(going.flatMap((row) => (row.after ? [] : (row.before?.id ?? []))));
   const ids = new Set<unknown>();
-  for (const [from, field] of pointers[table as keyof typeof pointers] ?? [])
-    await db.table(from).each((row) => gone.has(row.id) || ids.add(row[field]));
+  for (const reference of references)
+    if (reference.to === table)
+      await db.table(reference.from).each((row) => {
+        if (!gone.has(row.id)) for (const id of idsNamed(reference, row)) ids.add(id);
+      });
   known.set(table, ids);
   return ids;
 }

@@ -5,6 +5,7 @@ import { readHousehold } from '@/store/householdNow';
 import { takeUpHeatWrites } from '@/store/outbox';
 import { DemoBar } from './DemoBar';
 import { ErrorBoundary } from './ErrorBoundary';
+import { sayFailures } from './failures';
 import { NoticeBar } from './NoticeBar';
 import { UnderWayBar } from './UnderWayBar';
 
@@ -13,6 +14,9 @@ if (isPractice() || chosenHousehold())
   void database()
     .open()
     .catch(() => undefined);
+
+// In the browser alone: the server draws the island's place before any of it runs.
+if ('window' in globalThis) sayFailures();
 
 interface IslandProps {
   readonly children: ReactNode;

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
@@ -357,6 +358,43 @@ describe('files', () => {
     });
     await page.getByText('odd.json was not loaded. Your notebook is unchanged.').waitFor();
     await page.getByText('This notebook is of version 7').waitFor();
+    await close();
+  });
+
+  it('that are damaged load without their bad rows, which are named and can be kept aside', async () => {
+    const { page, close } = await demo.open();
+    await page.goto('/files/');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the notebook' }).click(),
+    ]);
+    await page.getByText(/^Saved at .* and read back: it opens again\.$/).waitFor();
+    const file = JSON.parse(await readFile(await download.path(), 'utf8'));
+    file.lots[0].name = 7;
+    file.cups[0].at = 'yesterday';
+    const own = await demo.open();
+    await own.page.goto('/files/');
+    const text = JSON.stringify(file);
+    await own.page.getByLabel('Choose a file').setInputFiles({
+      name: 'spoilt.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(text.slice(0, -40)),
+    });
+    await own.page
+      .getByText(/^This file breaks off\. What stands before the break can be loaded; also \d+ things cannot/)
+      .waitFor();
+    await own.page
+      .getByText(/^The lot of .*: name: it should be a text\. What could be read of it stands in its place\.$/)
+      .first()
+      .waitFor();
+    const [aside] = await Promise.all([
+      own.page.waitForEvent('download'),
+      own.page.getByRole('button', { name: 'Keep the file’s copy of them aside' }).click(),
+    ]);
+    assert.match(await readFile(await aside.path(), 'utf8'), /"name": 7/);
+    await own.page.getByRole('button', { name: 'Load it' }).click();
+    await own.page.getByText(/^(spoilt\.json is loaded|Everything in spoilt\.json was here already)/).waitFor();
+    await own.close();
     await close();
   });
 

@@ -104,7 +104,7 @@ describe('from the pull to the cup', () => {
     await page.getByText('Leave it closed until it is as warm as the room').waitFor();
     // A batch that came out wrong is offered as cold brew: all that is left, a third more coffee to the litre.
     await page.getByRole('radio', { name: 'kept for cold brew' }).click();
-    await page.getByText(/g in \d+ ml of water, cold, 12 h to 16 h\./).waitFor();
+    await page.getByText(/in \d+ ml of water, cold, 12 h to 16 h\./).waitFor();
     await page.getByRole('radio', { name: 'thrown away' }).click();
     await page.getByRole('heading', { name: /: thrown away\./ }).waitFor();
     await page.goto('/larder/shelf/');
@@ -244,9 +244,11 @@ describe('a blind flight', () => {
     await page.getByRole('button', { name: 'End it with what is in' }).click();
     await page.getByRole('button', { name: 'See which was which' }).click();
     await page.getByText('ended with 1 of 4 sheets').waitFor();
-    const flight = (await stored(page, 'flights', 'gander-demo')).find(
-      (each) => (each as { aborted?: boolean }).aborted,
-    );
+    // A page shows what is on its way; the disk has it a moment later.
+    const ended = async () =>
+      (await stored(page, 'flights', 'gander-demo')).find((each) => (each as { aborted?: boolean }).aborted);
+    for (let i = 0; i < 30 && !(await ended()); i++) await page.waitForTimeout(100);
+    const flight = await ended();
     const trials = (flight?.trials ?? []) as unknown as { answeredAt?: string }[];
     assert.equal(trials.filter(({ answeredAt }) => answeredAt).length, 1);
     await close();

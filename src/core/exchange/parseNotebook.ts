@@ -1,6 +1,8 @@
 import { failure, type Issue, type Result, success } from '../issues/index.ts';
 import { NOTEBOOK_FORMAT, NOTEBOOK_VERSION, type Notebook, notebookSchema } from './notebook.ts';
 import { notebookSteps } from './notebookSteps.ts';
+import { danglingRows } from './references.ts';
+import { detailOf, plainKey } from './rowFault.ts';
 
 /** More issues than this are noise; the first ones say where to look. */
 const MOST_ISSUES = 12;
@@ -10,6 +12,27 @@ const MOST_ISSUES = 12;
  * with it; a file of a newer version is refused with that reason. Never throws.
  */
 export function parseNotebook(text: string): Result<Notebook> {
+  const file = readNotebookFile(text);
+  if (!file.ok) return file;
+  const parsed = notebookSchema.safeParse(file.value);
+  if (!parsed.success) {
+    const issues = parsed.error.issues.map(
+      (issue): Issue => ({ code: 'shape', path: issue.path.map(plainKey), detail: detailOf(issue) }),
+    );
+    return failure(...issues.slice(0, MOST_ISSUES));
+  }
+  const dangling = danglingReferences(parsed.data);
+  return dangling.length > 0 ? failure(...dangling.slice(0, MOST_ISSUES)) : success(parsed.data);
+}
+
+/**
+ * The file brought to today's version, its rows unread; refused where it is no notebook, or of a newer Gander. `clean` sees
+ * it first, as it was written.
+ */
+export function readNotebookFile(
+  text: string,
+  clean: (file: Record<string, unknown>) => Record<string, unknown> = (file) => file,
+): Result<Readonly<Record<string, unknown>>> {
   let raw: unknown;
   try {
     raw = JSON.parse(text);
@@ -18,17 +41,13 @@ export function parseNotebook(text: string): Result<Notebook> {
   }
   const heading = readHeading(raw);
   if (!heading.ok) return heading;
-  let file = raw as Record<string, unknown>;
-  for (const step of notebookSteps) if (step.from >= heading.value) file = step.step(file);
-  const parsed = notebookSchema.safeParse(file);
-  if (!parsed.success) {
-    const issues = parsed.error.issues.map(
-      (issue): Issue => ({ code: 'shape', path: issue.path.map(plainKey), detail: issue.message }),
-    );
-    return failure(...issues.slice(0, MOST_ISSUES));
+  try {
+    let file = clean(raw as Record<string, unknown>);
+    for (const step of notebookSteps) if (step.from >= heading.value) file = step.step(file);
+    return success(file);
+  } catch (cause) {
+    return failure({ code: 'shape', path: [], detail: `a row of it is none (${(cause as Error).message})` });
   }
-  const dangling = danglingReferences(parsed.data);
-  return dangling.length > 0 ? failure(...dangling.slice(0, MOST_ISSUES)) : success(parsed.data);
 }
 
 function readHeading(raw: unknown): Result<number> {
@@ -52,31 +71,10 @@ function readHeading(raw: unknown): Result<number> {
 }
 
 function danglingReferences(notebook: Notebook): Issue[] {
-  const known = {
-    lot: new Set<string>(notebook.lots.map((lot) => lot.id)),
-    gear: new Set<string>(notebook.gear.map((each) => each.id)),
-    roast: new Set<string>(notebook.roasts.map((roast) => roast.id)),
-    key: new Set<string>(notebook.flightKeys.map((key) => key.id)),
-  };
-  const check = (wanted: keyof typeof known, id: string, ...path: (string | number)[]): Issue[] =>
-    known[wanted].has(id) ? [] : [{ code: 'dangling', path, id, wanted }];
-  return [
-    ...notebook.lots.flatMap((lot, i) => lot.blendOf?.flatMap((part) => check('lot', part.lotId, 'lots', i)) ?? []),
-    ...notebook.roasts.flatMap((roast, i) => [
-      ...check('lot', roast.lotId, 'roasts', i),
-      ...check('gear', roast.gearId, 'roasts', i),
-    ]),
-    ...notebook.jars.flatMap((jar, i) => check('roast', jar.roastId, 'jars', i)),
-    ...notebook.flights.flatMap((flight, i) => check('key', flight.id, 'flights', i)),
-    ...notebook.days.flatMap((day, i) =>
-      day.batches.flatMap((batch) => [
-        ...check('lot', batch.lotId, 'days', i),
-        ...check('gear', batch.gearId, 'days', i),
-      ]),
-    ),
-  ];
-}
-
-function plainKey(key: PropertyKey): string | number {
-  return typeof key === 'number' ? key : String(key);
+  return danglingRows(notebook).map(({ table, at, id, wanted }) => ({
+    code: 'dangling',
+    path: [table, at],
+    id,
+    wanted,
+  }));
 }

@@ -1,12 +1,12 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { shadeNumbers } from '../shade/index.ts';
-import { ENTRY_S, milestones, senseKinds, smells, sources } from './kinds.ts';
+import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT, milestones, senseKinds, smells, sources } from './kinds.ts';
 
 const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
 const secondsFromCharge = z.number().min(ENTRY_S.least).max(ENTRY_S.most);
 const ramp = z.number().min(0).max(1);
-const celsius = z.number().min(-50).max(600);
+const celsius = z.number().min(ENTRY_C.least).max(ENTRY_C.most);
 const setting = z.union([z.string().max(40), z.number()]);
 
 const common = {
@@ -25,7 +25,7 @@ const pull = z.strictObject({
   ...common,
   kind: z.literal('pull'),
   all: z.boolean(),
-  grams: z.number().nonnegative().max(100_000).optional(),
+  grams: z.number().min(ENTRY_GRAMS.least).max(ENTRY_GRAMS.most).optional(),
   shade: shadeNumber.optional(),
   /** The shade was guessed from loss, cracks and time, and nobody looked. */
   guessed: z.literal(true).optional(),
@@ -48,7 +48,7 @@ const sense = z.strictObject({
   sense: z.enum(senseKinds),
   word: z.string().min(1).max(40),
 });
-const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(500) });
+const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(ENTRY_TEXT) });
 
 /** A planned move that is not made: its place in `plannedMoves`. */
 const skip = z.strictObject({ ...common, kind: z.literal('skip'), planned: z.int().min(0).max(19) });
@@ -59,11 +59,11 @@ const amend = z.strictObject({
   kind: z.literal('amend'),
   target: idSchema('entry'),
   happenedAt: secondsFromCharge.optional(),
-  grams: z.number().nonnegative().max(100_000).nullable().optional(),
+  grams: z.number().min(ENTRY_GRAMS.least).max(ENTRY_GRAMS.most).nullable().optional(),
   shade: shadeNumber.nullable().optional(),
   /** That shade is a guess. */
   guessed: z.literal(true).optional(),
-  text: z.string().trim().min(1).max(500).optional(),
+  text: z.string().trim().min(1).max(ENTRY_TEXT).optional(),
   /** What else was said wrongly: a reading, a setting, a smell, a colour, a word. */
   celsius: celsius.optional(),
   value: setting.optional(),

@@ -2,6 +2,7 @@ export { atAnotherTime } from './atAnotherTime.ts';
 export { clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
+export { draftFault } from './draftFault.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
 export { type HeatWrite, heatWriteId, withHeatWrite } from './heatWrite.ts';
 export {
@@ -20,6 +21,7 @@ export {
   type Bite,
   biteNames,
   bites,
+  ENTRY_C,
   ENTRY_S,
   type Evenness,
   evennesses,

@@ -6,6 +6,10 @@ export type Milestone = (typeof milestones)[number];
 
 /** The times that an entry may have, seconds from charge: four hours before it to a day after. */
 export const ENTRY_S = { least: -14_400, most: 86_400 } as const;
+/** The readings that it may have, °C; the roasted weights, grams; the letters of a note. */
+export const ENTRY_C = { least: -50, most: 600 } as const;
+export const ENTRY_GRAMS = { least: 0, most: 100_000 } as const;
+export const ENTRY_TEXT = 500;
 
 /** Where an entry came from; `guess` stands where it happened and nobody noted when. */
 export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator', 'guess'] as const;

@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { type ContentComparison, compareContent, type Notebook, parseNotebook } from '@/core/exchange';
+import { type ContentComparison, compareContent, type Notebook, type Salvaged, salvageNotebook } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import type { Change } from '@/store/changes';
@@ -8,6 +8,8 @@ import { loadContent, type Preference, readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
+import { tableNames } from '@/ui/tableNames';
+import { Damage } from './Damage';
 import { Theirs } from './Theirs';
 
 type State =
@@ -19,21 +21,9 @@ type State =
       readonly name: string;
       readonly notebook: Notebook;
       readonly comparison: readonly ContentComparison[];
+      /** What the file had that could not be taken in. */
+      readonly damage: Pick<Salvaged, 'leftOut' | 'cutOff'>;
     };
-
-const names = {
-  lots: 'lots',
-  gear: 'pieces of gear',
-  roasts: 'roasts',
-  days: 'roast days',
-  jars: 'jars',
-  cups: 'cups',
-  flights: 'flights',
-  flightKeys: 'keys of flights',
-  recipes: 'recipes',
-  experiments: 'experiments',
-  journalViews: 'saved views',
-} as const;
 
 /** A whole notebook is one's own; single roasts and recipes may have been given by somebody. */
 const canBeTheirs = ({ household, roasts, recipes }: Notebook) =>
@@ -58,18 +48,16 @@ export function LoadFile() {
   const theirs = state.kind === 'ready' && canBeTheirs(state.notebook) && whose === 'theirs';
   const read = async (file: File) => {
     setState({ kind: 'reading' });
-    const parsed = parseNotebook(await file.text());
-    if (!parsed.ok) return setState({ kind: 'refused', name: file.name, reasons: parsed.issues.map(issueSentence) });
+    const salvaged = salvageNotebook(await file.text());
+    if (!salvaged.ok)
+      return setState({ kind: 'refused', name: file.name, reasons: salvaged.issues.map(issueSentence) });
+    const { notebook } = salvaged.value;
     const here = await readContent(database());
     // Beans and gear that nobody here has are most likely somebody else's.
-    const known = parsed.value.gear.some(({ id }) => here.gear.some((each) => each.id === id));
+    const known = notebook.gear.some(({ id }) => here.gear.some((each) => each.id === id));
     setWhose(known || here.gear.length === 0 ? 'mine' : 'theirs');
-    setState({
-      kind: 'ready',
-      name: file.name,
-      notebook: parsed.value,
-      comparison: compareContent(here, parsed.value),
-    });
+    const comparison = compareContent(here, notebook);
+    setState({ kind: 'ready', name: file.name, notebook, comparison, damage: salvaged.value });
   };
   const load = async (notebook: Notebook, name: string) => {
     const change = await loadContent(database(), notebook, preference);
@@ -115,6 +103,9 @@ export function LoadFile() {
           </ul>
         </div>
       )}
+      {state.kind === 'ready' && (state.damage.cutOff || state.damage.leftOut.length > 0) && (
+        <Damage name={state.name} {...state.damage} />
+      )}
       {state.kind === 'ready' && canBeTheirs(state.notebook) && (
         <div className="mt-4">
           <p className="text-husk mb-1">Whose is it?</p>
@@ -138,7 +129,7 @@ export function LoadFile() {
           <ul>
             {state.comparison.map(({ table, fresh, same, differing }) => (
               <li key={table}>
-                {fresh + same + differing} {names[table]}: {fresh} new, {same} here already
+                {fresh + same + differing} {tableNames[table].many}: {fresh} new, {same} here already
                 {differing > 0 && `, ${differing} that differ from yours`}
               </li>
             ))}

@@ -1,17 +1,25 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { Button } from '@/ui/Button';
 import { saveNotebook } from '@/ui/saveNotebook';
+import { useWords } from '@/ui/useHousehold';
 
 /** The whole notebook as one file. */
 export function SaveFile() {
+  const words = useWords();
   const counts = useLiveQuery(async () => {
     const db = database();
     return { roasts: await db.roasts.count(), lots: await db.lots.count(), gear: await db.gear.count() };
   }, []);
-  const save = async () => saveNotebook(await readContent(database()), `gander-notebook-${localDay(new Date())}`);
+  const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
+  const save = async () => {
+    const content = await readContent(database());
+    const faults = await saveNotebook(content, `gander-notebook-${localDay(new Date())}`);
+    setSaved({ at: new Date().toISOString(), faults });
+  };
   return (
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">Take it with you</h2>
@@ -23,6 +31,23 @@ export function SaveFile() {
       <Button variant="next" onClick={() => void save()}>
         Save the notebook
       </Button>
+      {saved && saved.faults.length === 0 && (
+        <p role="status" className="mt-4">
+          Saved at {words.time(saved.at)} and read back: it opens again.
+        </p>
+      )}
+      {saved && saved.faults.length > 0 && (
+        <div role="alert" className="text-danger mt-4">
+          <p className="font-bold">
+            It is saved, but some of it would be left out when it is loaded. Keep the file; nothing here is changed.
+          </p>
+          <ul className="mt-2 list-disc pl-5">
+            {saved.faults.map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
+        </div>
+      )}
     </section>
   );
 }

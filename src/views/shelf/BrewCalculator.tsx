@@ -24,6 +24,9 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
   const { mugMl, gramsPerLitre } = useHousehold();
   const words = useWords();
   const failed = fateOf(jar.row.events) === 'coldBrew';
+  // Kept for cold brew, it is out of the jar already: what was put to that use is what is brewed.
+  const put = jar.account.lines.findLast(({ kind }) => kind === 'fate');
+  const holds = failed && put ? -put.byGrams : jar.leftGrams;
   const [way, setWay] = useState<BrewWay>(failed ? 'coldBrew' : 'cup');
   const [text, setText] = useState('2');
   const [measure, setMeasure] = useState<Measure>(failed ? 'all' : 'mugs');
@@ -32,7 +35,7 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
   const drinkMl = {
     mugs: amount && amount * mugMl,
     ml: amount,
-    all: jar.leftGrams >= 1 ? drinkMlFrom(way, jar.leftGrams, gramsPerLitre) : undefined,
+    all: holds >= 1 ? drinkMlFrom(way, holds, gramsPerLitre) : undefined,
   }[measure];
   const plan = drinkMl === undefined ? undefined : planBrew(way, drinkMl, gramsPerLitre);
   const brew = async ({ grams }: BrewPlan) => {
@@ -86,12 +89,14 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
           <p>
             <b className="text-2xl">{words.weight(plan.grams)}</b> {planWords(plan, words.temperature)}
           </p>
-          {measure !== 'all' && plan.grams > jar.leftGrams && (
+          {measure !== 'all' && plan.grams > holds && (
             <p className="text-danger">More than the jar holds; it will show as empty.</p>
           )}
-          <Button className="mt-2" onClick={() => void brew(plan)}>
-            Take it off the jar
-          </Button>
+          {!failed && (
+            <Button className="mt-2" onClick={() => void brew(plan)}>
+              Take it off the jar
+            </Button>
+          )}
         </>
       ) : (
         <p role="alert" className="text-danger">

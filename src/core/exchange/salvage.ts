@@ -1,0 +1,195 @@
+import { failure, type Issue, type Result, success } from '../issues/index.ts';
+import { type ContentTable, contentTables, noContent } from './contentTables.ts';
+import type { Notebook } from './notebook.ts';
+import { readNotebookFile } from './parseNotebook.ts';
+import { danglingRows } from './references.ts';
+import { rowFault, rowWithoutBadThings } from './rowFault.ts';
+
+/** A row that could not be taken in, as the file had it. */
+export interface LeftOut {
+  readonly table: ContentTable | 'household';
+  /** What it is called, as far as it says: a lot's name, the day of a roast. */
+  readonly called: string;
+  readonly why: Issue;
+  /** As the file had it: the row, or those things in its lists that were left out of it. */
+  readonly row: unknown;
+  /** Only a part of the row was left out; the rest of it is in. */
+  readonly part?: true;
+  /** Rows name it, so what could be read of it stands in its place. */
+  readonly standsIn?: true;
+}
+
+export interface Salvaged {
+  readonly notebook: Notebook;
+  readonly leftOut: readonly LeftOut[];
+  /** The file breaks off; what comes after that place is not in it. */
+  readonly cutOff: boolean;
+}
+
+/**
+ * Takes in all of a damaged file but its bad rows: those of a wrong shape, those that name what is not there, the second of
+ * two with one id. A file that was cut off gives what stood before the cut. Refuses only what is no notebook at all, or
+ * of a newer Gander. Never throws.
+ */
+export function salvageNotebook(text: string): Result<Salvaged> {
+  const leftOut: LeftOut[] = [];
+  const clean = (raw: Record<string, unknown>) => withoutNothings(raw, leftOut);
+  const whole = readNotebookFile(text, clean);
+  const mended = whole.ok ? undefined : closed(text);
+  const read = mended === undefined ? whole : readNotebookFile(mended, clean);
+  if (!read.ok) return failure(...(whole.ok ? read : whole).issues);
+  const file = read.value;
+  const content: Record<string, unknown[]> = {};
+  for (const table of contentTables) {
+    const seen = new Set<unknown>();
+    const rows = Array.isArray(file[table]) ? (file[table] as unknown[]) : [];
+    content[table] = rows.flatMap((row, at) => {
+      const id = (row as { id?: unknown }).id;
+      const why = seen.has(id) ? twice(table, at) : rowFault(table, row);
+      if (!why) {
+        seen.add(id);
+        return [row];
+      }
+      const mended = seen.has(id) ? undefined : rowWithoutBadThings(table, row);
+      leftOut.push({
+        table,
+        called: calledOf(row),
+        why,
+        row: mended ? mended.left : row,
+        ...(mended ? { part: true } : {}),
+      });
+      if (mended) seen.add(id);
+      return mended ? [mended.row] : [];
+    });
+  }
+  const householdFault = file.household === undefined ? undefined : rowFault('household', file.household);
+  if (householdFault)
+    leftOut.push({ table: 'household', called: 'the settings', why: householdFault, row: file.household });
+  const notebook = {
+    ...noContent,
+    ...content,
+    format: file.format,
+    version: file.version,
+    savedAt: isTime(file.savedAt) ? file.savedAt : new Date(0).toISOString(),
+    ...(file.household !== undefined && !householdFault ? { household: file.household } : {}),
+  } as unknown as Notebook;
+  const stood = withStandIns(notebook, leftOut);
+  return success({ ...withoutDangling(stood.notebook, stood.leftOut), cutOff: mended !== undefined });
+}
+
+/** A row that is no row at all would stop the steps from older versions. */
+function withoutNothings(raw: Record<string, unknown>, leftOut: LeftOut[]): Record<string, unknown> {
+  const file = { ...raw };
+  for (const table of contentTables) {
+    const rows = file[table];
+    if (!Array.isArray(rows)) continue;
+    file[table] = rows.filter((row, at) => {
+      const is = typeof row === 'object' && row !== null && !Array.isArray(row);
+      const why = { code: 'shape' as const, path: [table, at], detail: 'this is no row' };
+      if (!is) leftOut.push({ table, called: calledOf(row), why, row });
+      return is;
+    });
+  }
+  return file;
+}
+
+/** What stands in for beans or gear that cannot be read, so that the roasts that name them need not go. */
+const standIns = {
+  lots: (id: string, createdAt: string) => ({
+    id,
+    name: 'Beans that could not be read',
+    origin: 'not known',
+    process: 'other',
+    packs: [{ grams: 1 }],
+    createdAt,
+  }),
+  gear: (id: string, createdAt: string) => ({
+    id,
+    nickname: 'Gear that could not be read',
+    method: 'other',
+    createdAt,
+  }),
+} as const;
+
+/** Beans and gear that rows name and that are not there get a stand-in, with what can be read of them. */
+function withStandIns(notebook: Notebook, leftOut: readonly LeftOut[]): Pick<Salvaged, 'notebook' | 'leftOut'> {
+  const wanted = new Set(
+    danglingRows(notebook).flatMap(({ to, id }) => (to === 'lots' || to === 'gear' ? [`${to} ${id}`] : [])),
+  );
+  const next = { lots: [...notebook.lots], gear: [...notebook.gear] };
+  for (const each of wanted) {
+    const [table, id] = each.split(' ') as ['lots' | 'gear', string];
+    const was = leftOut.find((left) => left.table === table && (left.row as { id?: unknown } | null)?.id === id)?.row;
+    let row: Record<string, unknown> = standIns[table](id, notebook.savedAt);
+    for (const [key, value] of Object.entries((was ?? {}) as object))
+      if (rowFault(table, { ...row, [key]: value }) === undefined) row = { ...row, [key]: value };
+    if (rowFault(table, row) === undefined) (next[table] as unknown[]).push(row);
+  }
+  const told = leftOut.map((each) => {
+    const { id } = (each.row ?? {}) as { id?: unknown };
+    return wanted.has(`${each.table} ${id}`) ? { ...each, standsIn: true as const } : each;
+  });
+  return { notebook: { ...notebook, ...next }, leftOut: told };
+}
+
+/** What a row names may itself have been left out, so it is asked again until nothing changes. */
+function withoutDangling(notebook: Notebook, leftOut: readonly LeftOut[]): Pick<Salvaged, 'notebook' | 'leftOut'> {
+  const dangling = danglingRows(notebook);
+  if (dangling.length === 0) return { notebook, leftOut };
+  const gone = new Map<ContentTable, Map<number, (typeof dangling)[number]>>();
+  for (const each of dangling) gone.set(each.table, (gone.get(each.table) ?? new Map()).set(each.at, each));
+  const more = [...gone].flatMap(([table, rows]) =>
+    [...rows].map(([at, { id, wanted }]): LeftOut => {
+      const row = notebook[table][at];
+      return { table, called: calledOf(row), why: { code: 'dangling', path: [table, at], id, wanted }, row };
+    }),
+  );
+  const kept = Object.fromEntries(
+    [...gone].map(([table, rows]) => [table, (notebook[table] as unknown[]).filter((_, at) => !rows.has(at))]),
+  );
+  return withoutDangling({ ...notebook, ...kept }, [...leftOut, ...more]);
+}
+
+const twice = (table: ContentTable, at: number): Issue => ({
+  code: 'shape',
+  path: [table, at, 'id'],
+  detail: 'there are two with this id; the first one was taken',
+});
+
+const isTime = (value: unknown) => typeof value === 'string' && !Number.isNaN(Date.parse(value));
+
+/** The first of these that a row has is what it is called. */
+const NAMES = ['name', 'nickname', 'question', 'date', 'chargedAt', 'createdAt', 'at', 'id'] as const;
+
+function calledOf(row: unknown): string {
+  if (typeof row !== 'object' || row === null) return 'a row that is none';
+  const name = NAMES.map((key) => (row as Record<string, unknown>)[key]).find((each) => typeof each === 'string');
+  return name === undefined ? 'a row without a name' : String(name).slice(0, MOST_LETTERS);
+}
+const MOST_LETTERS = 60;
+
+/**
+ * A file that breaks off, closed after its last whole row; undefined where it does not break off. Walks the text once,
+ * minding strings, and remembers where a row of a table last ended.
+ */
+function closed(text: string): string | undefined {
+  let depth = 0;
+  let inString = false;
+  let lastRowEnd = -1;
+  for (let i = 0; i < text.length; i++) {
+    const char = text[i];
+    if (inString) {
+      if (char === '\\') i++;
+      else if (char === '"') inString = false;
+    } else if (char === '"') inString = true;
+    else if (char === '{' || char === '[') depth++;
+    else if (char === '}' || char === ']') {
+      depth--;
+      // Of the file's one object, a table's array lies one deep and its rows two.
+      if (depth === ROW_DEPTH && char === '}') lastRowEnd = i;
+      if (depth === 0) return undefined;
+    }
+  }
+  return lastRowEnd === -1 ? undefined : `${text.slice(0, lastRowEnd + 1)}]}`;
+}
+const ROW_DEPTH = 2;
