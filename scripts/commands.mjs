@@ -71,7 +71,7 @@ export const commands = {
     run: async () => {
       await ensureInstalled();
       await staticChecks();
-      await nodeTest(tests('core', 'store', 'views'));
+      await nodeTest(tests('core', 'store', 'server', 'views'));
     },
   },
   test: {
@@ -81,7 +81,7 @@ export const commands = {
       await staticChecks();
       await ensureBuilt();
       await ensureEngines();
-      await nodeTest(tests('core', 'store', 'views'));
+      await nodeTest(tests('core', 'store', 'server', 'views'));
       await browserTests(tests('browser', 'engines'));
     },
   },

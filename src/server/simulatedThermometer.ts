@@ -1,6 +1,8 @@
+import * as z from 'zod';
 import { seededRandom } from '@/core/chance';
 import { type MethodId, methodIds, methodOf } from '@/core/gear';
 import { SimulatedProbe, Simulation } from '@/core/simulate';
+import { LIMITS } from './limits.ts';
 
 /** What a simulated thermometer can be asked for, with its limits. */
 export interface ThermometerRequest {
@@ -25,6 +27,16 @@ export function thermometerRequest(query: URLSearchParams): ThermometerRequest {
     speed: number('speed', 1, 60, 1),
     seed: number('seed', 0, 2 ** 31, 1),
   };
+}
+
+/** When the simulated beans went in, Unix milliseconds; now where nothing sensible was asked. */
+export function chargedMsOf(query: URLSearchParams, nowMs: number): number {
+  const asked = z.coerce
+    .number()
+    .int()
+    .safeParse(query.get('charged') ?? nowMs);
+  const at = asked.success ? asked.data : nowMs;
+  return at >= nowMs - LIMITS.chargedAgoMs && at <= nowMs + LIMITS.chargedAheadMs ? at : nowMs;
 }
 
 const LONGEST_S = 3600;

@@ -52,7 +52,9 @@ export function detailOf(issue: z.core.$ZodIssue): string {
           ? `too few, ${issue.minimum} at least`
           : `too little, ${issue.minimum} at least`;
     case 'invalid_type':
-      return issue.input === undefined ? 'it is missing' : `it should be ${kinds[issue.expected] ?? 'something else'}`;
+      return issue.message.endsWith('received undefined')
+        ? 'it is missing'
+        : `it should be ${kinds[issue.expected] ?? 'something else'}`;
     case 'invalid_format':
       return issue.format === 'datetime' || issue.format === 'date' ? 'it is no date' : 'it is written wrongly';
     case 'invalid_value':

@@ -78,8 +78,8 @@ describe('a damaged file', () => {
     const odd = salvage(spoilt((file) => ((file.lots as Raw[string])[0] = { ...demo.lots[0], name: 7 })));
     assert.deepEqual(odd.notebook.lots.at(-1), { ...demo.lots[0], name: 'Beans that could not be read' });
     assert.deepEqual(
-      odd.leftOut.map(({ table, standsIn }) => [table, standsIn]),
-      [['lots', true]],
+      odd.leftOut.map(({ table, standsIn, why }) => [table, standsIn, 'detail' in why && why.detail]),
+      [['lots', true, 'it should be a text']],
     );
   });
   it('lets a jar go whose roast is gone', () => {

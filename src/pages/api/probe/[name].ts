@@ -2,8 +2,10 @@ import type { APIRoute } from 'astro';
 import { parseProbeLine, probeSlug } from '@/core/exchange';
 import { readingFaultWords } from '@/core/heat';
 import { issueSentence } from '@/core/issues';
-import { onProbeLine, sayProbeLine } from '@/server/probeHub';
-import { runThermometer, thermometerRequest } from '@/server/simulatedThermometer';
+import { refusal, textOf, turnedAway } from '@/server/door';
+import { LIMITS } from '@/server/limits';
+import { hasRoom, onProbeLine, sayProbeLine } from '@/server/probeHub';
+import { chargedMsOf, runThermometer, thermometerRequest } from '@/server/simulatedThermometer';
 
 export const prerender = false;
 
@@ -12,48 +14,68 @@ const SIMULATED = 'simulated';
 /** A line now and then keeps the connection open where nothing is read. */
 const KEEP_ALIVE_MS = 10_000;
 
+/** Simulated probes are heard by one page each, and count like any other. */
+let simulating = 0;
+
 /** A page listens: server-sent events, a line of the probe protocol each (docs/probe-protocol.md). */
-export const GET: APIRoute = ({ params, url }) => {
+export const GET: APIRoute = ({ params, url, request }) => {
+  const away = turnedAway(request);
+  if (away) return away;
   const name = probeSlug(params.name ?? '');
+  const simulated = name === SIMULATED;
+  if (simulated ? simulating >= LIMITS.listenersPerProbe : !hasRoom(name))
+    return refusal(503, 'As many pages listen already as this server bears. Close some, then load this page again.');
   const text = new TextEncoder();
   let stop = () => {};
-  const body = new ReadableStream({
-    start(controller) {
-      const send = (chunk: string) => {
-        try {
+  const body = new ReadableStream(
+    {
+      start(controller) {
+        const send = (chunk: string) => {
+          // A page that never reads would fill the memory; it is let go, and asks again by itself when it wakes.
+          if ((controller.desiredSize ?? 0) <= 0) {
+            stop();
+            controller.close();
+            return;
+          }
           controller.enqueue(text.encode(chunk));
-        } catch {
-          // The page has gone; `cancel` follows.
-        }
-      };
-      send('retry: 1000\n\n');
-      const say = (line: string) => send(`data: ${line}\n\n`);
-      const chargedMs = Number(url.searchParams.get('charged') ?? Date.now());
-      const end =
-        name === SIMULATED
-          ? runThermometer(
-              thermometerRequest(url.searchParams),
-              Number.isFinite(chargedMs) ? chargedMs : Date.now(),
-              say,
-            )
+        };
+        const say = (line: string) => send(`data: ${line}\n\n`);
+        const query = url.searchParams;
+        const end = simulated
+          ? runThermometer(thermometerRequest(query), chargedMsOf(query, Date.now()), say)
           : onProbeLine(name, say);
-      const alive = setInterval(() => send(': listening\n\n'), KEEP_ALIVE_MS);
-      stop = () => {
-        end();
-        clearInterval(alive);
-      };
+        if (simulated) simulating++;
+        const alive = setInterval(() => send(': listening\n\n'), KEEP_ALIVE_MS);
+        stop = () => {
+          stop = () => {};
+          end();
+          if (simulated) simulating--;
+          clearInterval(alive);
+        };
+        send('retry: 1000\n\n');
+      },
+      cancel: () => stop(),
     },
-    cancel: () => stop(),
+    new ByteLengthQueuingStrategy({ highWaterMark: LIMITS.waitingBytes }),
+  );
+  return new Response(body, {
+    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-content-type-options': 'nosniff' },
   });
-  return new Response(body, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' } });
 };
 
 /** A bridge speaks: newline JSON, one reading a line, as few or as many in one request as it likes. */
 export const POST: APIRoute = async ({ params, request }) => {
+  const away = turnedAway(request);
+  if (away) return away;
   const name = probeSlug(params.name ?? '');
-  if (name === SIMULATED)
-    return Response.json({ error: 'The probe “simulated” is Gander’s own. Choose another name.' }, { status: 409 });
-  const lines = (await request.text()).split('\n').filter((line) => line.trim() !== '');
+  if (name === SIMULATED) return refusal(409, 'The probe “simulated” is Gander’s own. Choose another name.');
+  const said = await textOf(request);
+  if (said === undefined)
+    return refusal(
+      413,
+      `That is more than ${LIMITS.bodyBytes / 1024} kB at once. Send the readings in smaller pieces.`,
+    );
+  const lines = said.split('\n').filter((line) => line.trim() !== '');
   const faults: string[] = [];
   let heard = 0;
   lines.forEach((line, i) => {

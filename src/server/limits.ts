@@ -1,0 +1,13 @@
+/** What the server takes and holds at the most; said in docs/probe-protocol.md. */
+export const LIMITS = {
+  /** One request of a bridge, bytes: hours of a probe's readings. */
+  bodyBytes: 64 * 1024,
+  /** Pages that listen, in all and to one probe. */
+  listeners: 200,
+  listenersPerProbe: 32,
+  /** Bytes that wait for a page which does not read; then it is let go, and asks again when it wakes. */
+  waitingBytes: 256 * 1024,
+  /** A simulated roast began at most so long ago, or ahead by a clock that is off, milliseconds. */
+  chargedAgoMs: 86_400_000,
+  chargedAheadMs: 600_000,
+} as const;
