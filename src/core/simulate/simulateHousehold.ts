@@ -142,7 +142,7 @@ function oneRoast(
       heat: heat ? value / heat.start : 1,
       shade,
       rule: byClock ? { kind: 'afterFirstCrack', seconds } : undefined,
-      reached: marks(roast, world, random),
+      reached: marks(world, roast, random),
       truth: { yellow: roast.yellow, firstCrack: roast.firstCrack, pull: roast.pull },
     },
   ];
@@ -155,7 +155,7 @@ function heatControl(method: MethodId) {
 }
 
 /** What the person marks: a few seconds off, now and then nothing, now and then a stray pop for first crack. */
-function marks(roast: SimulatedRoast, world: World, random: Random): Milestones {
+function marks(world: World, roast: SimulatedRoast, random: Random): Milestones {
   const near = (at: number | undefined, sdS: number) =>
     at === undefined || random() < world.forgotten ? undefined : Math.max(1, at + normal(random) * sdS * world.days);
   const yellow = near(roast.yellow, roast.yellow ? roast.yellow * 0.03 : 0);
