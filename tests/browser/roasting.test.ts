@@ -212,6 +212,47 @@ describe('at the heat', () => {
     await close();
   });
 
+  it('with readings of a probe only is not taken back by one Undo, and −5 s moves none of them', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/roast/');
+    await firstThings(page);
+    await beansIn(page);
+    await pass(page, 60);
+    await page.evaluate(async () => {
+      const open = indexedDB.open('gander');
+      const db = await new Promise<IDBDatabase>((done) => {
+        open.onsuccess = () => done(open.result);
+      });
+      const table = db.transaction('roasts', 'readwrite').objectStore('roasts');
+      const all = table.getAll();
+      await new Promise<void>((done) => {
+        all.onsuccess = () => {
+          const [roast] = all.result;
+          const reading = {
+            id: 'entry:probe001',
+            at: 40,
+            pressedAt: 40,
+            source: 'probe',
+            kind: 'reading',
+            celsius: 90,
+          };
+          table.put({ ...roast, entries: [reading] }).onsuccess = () => done();
+        };
+      });
+      db.close();
+    });
+    await page.reload();
+    await page.getByRole('timer').waitFor();
+    await page.getByRole('button', { name: '−5 s' }).and(page.locator(':disabled')).waitFor();
+    await page.keyboard.press('u');
+    await page.getByText('Nothing of yours is left to undo.').waitFor();
+    assert.equal((await storedRoasts(page)).length, 1);
+    await page.keyboard.press('u');
+    await page.getByText('The roast was taken back.').waitFor();
+    assert.equal((await storedRoasts(page)).length, 0);
+    await close();
+  });
+
   it('announces what was marked to who cannot see it', async () => {
     const { page, close } = await app.open();
     await openAt(page, '/roast/');

@@ -38,7 +38,7 @@ export {
   snaps,
   spotAmounts,
 } from './kinds.ts';
-export { type LiveEntry, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
+export { type LiveEntry, lastPressed, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {
   isTimed,
   type Milestones,

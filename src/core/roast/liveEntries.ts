@@ -76,7 +76,16 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
 }
 
 /** What came from a probe, a microphone or a simulation was not done by the person, so Undo passes it over. */
-const isByItself = ({ source }: Entry) => source === 'probe' || source === 'microphone' || source === 'simulator';
+const isByItself = ({ source }: Pick<Entry, 'source'>) =>
+  source === 'probe' || source === 'microphone' || source === 'simulator';
+
+/** What the person pressed last and that holds; what a probe or a microphone said meanwhile is passed over. */
+export function lastPressed(live: readonly LiveEntry[]): LiveEntry | undefined {
+  return live.reduce<LiveEntry | undefined>(
+    (last, entry) => (isByItself(entry) || (last && last.pressedAt > entry.pressedAt) ? last : entry),
+    undefined,
+  );
+}
 
 /** The log line that Undo would take back: the last of the person's that is neither an undo nor taken back; none when all are. */
 export function lastUndoable(log: readonly Entry[]): Exclude<Entry, { kind: 'undo' }> | undefined {

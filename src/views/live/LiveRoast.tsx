@@ -2,7 +2,7 @@ import './heat.css';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
 import type { Deed, Telling } from '@/core/heat';
-import { smells, toneAt } from '@/core/roast';
+import { lastPressed, smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
 import { database, isPractice } from '@/store/current';
@@ -44,6 +44,8 @@ const ColourPanel = lazy(() => import('./tray/ColourPanel').then((module) => ({ 
 const SmellPanel = lazy(() => import('./tray/SmellPanel').then((module) => ({ default: module.SmellPanel })));
 const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
+/** A second undo within this time takes a roast back that has readings. */
+const REMOVE_MS = 6000;
 /** A second press within this time pulls; one alone does not. */
 const CONFIRM_MS = 2500;
 const OVERNIGHT_S = 7200;
@@ -62,6 +64,7 @@ export function LiveRoast(named: NamedRoast) {
   const [helpOpen, setHelpOpen] = useState(false);
   const [pullArmed, setPullArmed] = useState(false);
   const armedAt = useRef(Number.NEGATIVE_INFINITY);
+  const askedToRemove = useRef(Number.NEGATIVE_INFINITY);
   const [tab, setTab] = useState<TrayTab>();
   const [asked, setAsked] = useState({ reading: 0, note: 0 });
   const [beans, setBeans] = useState<BeansNow>();
@@ -90,12 +93,15 @@ export function LiveRoast(named: NamedRoast) {
     say({ text: 'The roast was taken back.', undo: change });
     location.assign(practice ? '/practice/' : '/roast/');
   };
-  const undo = async () => (model.undoable ? model.undo() : remove());
+  const undo = async () => {
+    if (model.undoable) return model.undo();
+    // A probe has said something already: the roast goes only when it is meant.
+    if (at.live.length === 0 || Date.now() - askedToRemove.current < REMOVE_MS) return remove();
+    askedToRemove.current = Date.now();
+    say({ text: 'Nothing of yours is left to undo. Undo once more takes the whole roast back, with its readings.' });
+  };
   const earlier = () => {
-    const last = at.live.reduce<(typeof at.live)[number] | undefined>(
-      (a, b) => (a && a.pressedAt > b.pressedAt ? a : b),
-      undefined,
-    );
+    const last = lastPressed(at.live);
     if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
   };
   const answer = (telling: Telling, deed: Deed) => {

@@ -3,6 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import {
   type Entry,
+  lastPressed,
   lastUndoable,
   liveEntries,
   milestonesOf,
@@ -65,6 +66,13 @@ describe('liveEntries', () => {
     const gone = mark(10, 'yellow');
     assert.deepEqual(liveEntries([entry(20, { kind: 'amend', target: gone.id, happenedAt: 5 }), undoOf(gone)]), []);
   });
+});
+
+it('what was pressed last is the person’s, whatever a probe said since', () => {
+  const yellow = mark(120, 'yellow');
+  const reading = { ...entry(125, { kind: 'reading', celsius: 150 }), source: 'probe' as const };
+  assert.equal(lastPressed(liveEntries([yellow, reading]))?.id, yellow.id);
+  assert.equal(lastPressed(liveEntries([reading])), undefined);
 });
 
 describe('lastUndoable', () => {

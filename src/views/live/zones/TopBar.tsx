@@ -1,4 +1,4 @@
-import type { Roast } from '@/core/roast';
+import { lastPressed, type Roast } from '@/core/roast';
 import { entryWords } from '@/ui/entryWords';
 import { useWords } from '@/ui/useHousehold';
 import { Emergency } from '../Emergency';
@@ -38,7 +38,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
       <button
         type="button"
         className={`${corner} w-[64px]`}
-        disabled={model.at.live.length === 0 || !underWay}
+        disabled={lastPressed(model.at.live) === undefined || !underWay}
         onClick={onEarlier}
         title="The last press happened 5 seconds earlier (B)"
       >
