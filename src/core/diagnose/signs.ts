@@ -168,6 +168,7 @@ const METHOD_USUAL = 'with this method it is usually';
 
 /** Whose usual range it is. */
 export function usualWords(its: Case): string {
-  if (its.ownRoasts < KNOWN_FROM) return METHOD_USUAL;
+  if (its.ownRoasts === 0) return METHOD_USUAL;
+  if (its.ownRoasts < KNOWN_FROM) return `by the first roasts on ${its.gear?.nickname ?? 'this gear'} it is usually`;
   return `on ${its.gear?.nickname ?? 'this gear'} it is usually`;
 }
