@@ -7,6 +7,7 @@ import { allJars, onShelf } from '@/store/shelf';
 import { stockPlanOf } from '@/store/stockPlan';
 import { usualBatch } from '@/store/usualBatch';
 import { calendarText } from './calendarText';
+import { saveBlob } from './saveBlob';
 
 /** Saves ready dates, best-until dates and planned roast days as a file that calendar programs read. */
 export async function saveCalendar(): Promise<void> {
@@ -34,10 +35,5 @@ export async function saveCalendar(): Promise<void> {
     ...days.filter(({ batches }) => batches.length > 0).map(({ date, batches }) => roastDayEntry(date, batches.length)),
     ...(due === undefined ? [] : [roastDueEntry(localDay(addDays(now, due)))]),
   ];
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([calendarText(entries)], { type: 'text/calendar' }));
-  link.download = 'gander.ics';
-  link.click();
-  // The browser reads it after the click; taken away at once it may find nothing.
-  setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+  saveBlob(new Blob([calendarText(entries)], { type: 'text/calendar' }), 'gander.ics');
 }

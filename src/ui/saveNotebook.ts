@@ -1,5 +1,6 @@
 import { formatNotebook, type NotebookContent, parseNotebook } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
+import { saveBlob } from './saveBlob';
 
 /**
  * Hands a notebook to the browser as a file to keep, once it has been read back and holds what it should. Gives the
@@ -11,15 +12,4 @@ export async function saveNotebook(content: NotebookContent, name: string): Prom
   saveBlob(blob, `${name.replace(/[^\p{L}\p{N}-]+/gu, '-').replace(/-+$/, '')}.gander.json`);
   const back = parseNotebook(await blob.text());
   return back.ok ? [] : back.issues.map(issueSentence);
-}
-
-/** Hands the browser a file to keep. */
-export function saveBlob(blob: Blob, fileName: string): void {
-  const url = URL.createObjectURL(blob);
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = fileName;
-  link.click();
-  // The browser reads the blob after the click; a minute is more than it needs.
-  setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }

@@ -7,12 +7,13 @@ import {
   expectationFor,
   type ForecastQuestion,
   heatControl,
+  KNOWN_FROM,
   meantPullS,
   type PastRoast,
   settingsOf,
 } from '../forecast/index.ts';
 import { controlsOf, coolDownMinOf, type Gear, type Method, methodOf, usualGramsOf } from '../gear/index.ts';
-import { rateOfRise, readingAt } from '../heat/index.ts';
+import { probeMovedByC, rateOfRise, readingAt } from '../heat/index.ts';
 import {
   believedMilestones,
   finalShade,
@@ -78,8 +79,8 @@ export interface Case extends CaseFacts, Seen {
   /** °C a minute at first crack and just before the pull, where the readings bear it. */
   readonly rateAtFirstCrack: number | undefined;
   readonly rateAtPull: number | undefined;
-  /** Reading at the mark of first crack against the gear's own, °C. */
-  readonly readingOffC: number | undefined;
+  /** How far the reading at first crack is off the gear's own, °C, where that is far enough to ask. */
+  readonly probeOffC: number | undefined;
   readonly stirs: number;
   readonly hot: boolean;
   readonly greenAge: ReturnType<typeof lotAge>;
@@ -97,16 +98,16 @@ export function caseOf(facts: CaseFacts): Case {
   const own = past.filter((each) => each.gearId === roast.gearId);
   const its = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
-  const usualGrams =
-    own.length >= ENOUGH ? (middleOf(own.map((each) => each.greenGrams)) ?? usualGramsOf(its)) : usualGramsOf(its);
+  const known = own.length >= KNOWN_FROM;
+  const usualGrams = (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? usualGramsOf(its);
   const question: ForecastQuestion = {
     ...asked,
-    shade: meantShade(roast),
+    shade: meant,
     greenGrams: usualGrams,
     gearHot: undefined,
     ambientC: undefined,
     wind: undefined,
-    heat: own.length >= ENOUGH ? middleOf(own.map((each) => each.heat ?? 1)) : undefined,
+    heat: known ? middleOf(own.map((each) => each.heat ?? 1)) : undefined,
   };
   const usual = expectationFor(question, past);
   const got = finalShade(roast);
@@ -146,8 +147,7 @@ export function caseOf(facts: CaseFacts): Case {
     heat: heatHere(heatControl(controlsOf(its)), settings, { ...expected, ...reached }, own),
     rateAtFirstCrack: firstCrack === undefined ? undefined : rateOfRise(readings, firstCrack),
     rateAtPull: pull === undefined ? undefined : rateOfRise(readings, pull),
-    readingOffC:
-      atCrack === undefined || facts.ownFirstCrackC === undefined ? undefined : atCrack - facts.ownFirstCrackC,
+    probeOffC: probeMovedByC(atCrack, facts.ownFirstCrackC),
     stirs: live.filter((entry) => entry.kind === 'move' && entry.control === 'stir').length,
     hot:
       roast.gearHot === true ||
@@ -166,8 +166,6 @@ const asTheMethod = (question: ForecastQuestion): ForecastQuestion => ({
   greenGrams: methodOf(question.method).batchGrams.usual,
 });
 
-/** So many roasts on a gear say what is usual on it. */
-const ENOUGH = 4;
 /** Between gears 1.5 points and within them 1 (handbook, section 5), together. */
 const LOSS_SD = 1.8;
 /** Gear that cooled for less than this part of its time counts as hot. */

@@ -4,6 +4,7 @@ import {
   type HeatStretch,
   heatStepsOf,
   heatStretches,
+  KNOWN_FROM,
   type PastRoast,
   type Setting,
   usualHeat,
@@ -23,9 +24,6 @@ export interface HeatHere {
   readonly used: { readonly least: number; readonly most: number } | undefined;
 }
 
-/** So many roasts say what is usual. */
-const ENOUGH = 3;
-
 /** Reads it; `reached` has every milestone, as expected where it was not marked. */
 export function heatHere(
   control: HeatControl | undefined,
@@ -35,9 +33,9 @@ export function heatHere(
 ): HeatHere {
   const noted = heatStepsOf(settings, control, reached);
   const before = own.map((each) => heatStepsOf(each.settings ?? [], control, each.reached));
-  const usual = usualHeat(before, ENOUGH);
+  const usual = usualHeat(before, KNOWN_FROM);
   const never =
-    own.length >= ENOUGH && before.every((each) => heatStretches.every((stretch) => each[stretch] === undefined));
+    own.length >= KNOWN_FROM && before.every((each) => heatStretches.every((stretch) => each[stretch] === undefined));
   const usualIn = (stretch: HeatStretch) => usual[stretch] ?? (never ? 0 : undefined);
   const all = [noted, ...before].flatMap((each) => heatStretches.flatMap((stretch) => each[stretch] ?? []));
   return {

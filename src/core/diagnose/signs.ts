@@ -1,4 +1,4 @@
-import { FREEDOM, type HeatStretch, rangeEdge } from '../forecast/index.ts';
+import { FREEDOM, KNOWN_FROM, rangeEdge } from '../forecast/index.ts';
 import { formatClock } from '../units/index.ts';
 import type { Case } from './case.ts';
 import type { Sign } from './rule.ts';
@@ -51,83 +51,6 @@ export function asUsual(its: Case, key: SpanKey, weight: number, said = false): 
   return { says: `${spanNames[key]} was as usual, ${formatClock(span.seconds)}.`, weight: -weight };
 }
 
-/**
- * By how many standard deviations browning and the time after first crack lie off in opposite ways while the whole is as
- * usual: so looks a first crack that was marked too soon or too late. 0 where they do not.
- */
-export function swappedBy({ spans }: Pick<Case, 'spans'>): number {
-  const { middle, total } = spans;
-  const after = spans.pace ?? spans.afterCrack;
-  if (!middle || !after || !total || Math.abs(total.off) >= WHOLE_WITHIN || middle.off * after.off >= 0) return 0;
-  return Math.min(Math.abs(middle.off), Math.abs(after.off));
-}
-const WHOLE_WITHIN = 1.5;
-
-/** A reading at first crack further off the gear's own means that the probe moved or a mis-mark, °C (handbook, section 6). */
-export const READING_OFF_C = 8;
-
-/** Browning and the time after first crack as usual: by the clock the mark is where it belongs. */
-export function clockAgrees({ spans }: Pick<Case, 'spans'>): boolean {
-  const after = spans.pace ?? spans.afterCrack;
-  return !!spans.middle && !!after && Math.abs(spans.middle.off) < 1 && Math.abs(after.off) < 1;
-}
-
-/**
- * By how many standard deviations drying and browning lie off in opposite ways while first crack came as usual: so looks a
- * yellow that was pressed too late or too soon. 0 where they do not.
- */
-export function yellowSwappedBy({ spans: { drying, browning, toFirstCrack } }: Pick<Case, 'spans'>): number {
-  if (!drying || !browning || !toFirstCrack || Math.abs(toFirstCrack.off) >= CRACK_WITHIN) return 0;
-  return drying.off * browning.off >= 0 ? 0 : Math.min(Math.abs(drying.off), Math.abs(browning.off));
-}
-const CRACK_WITHIN = 1;
-
-/** What speaks against a fault of drying or browning where yellow itself is in doubt. */
-export function yellowInDoubt(its: Case): Sign | undefined {
-  return fact(
-    yellowSwappedBy(its) > IN_DOUBT,
-    'Drying and browning lie off opposite ways and first crack came as usual: yellow may be marked off.',
-    -0.9,
-  );
-}
-const IN_DOUBT = 0.6;
-
-const inStretch = { early: 'until yellow', middle: 'in browning', late: 'after first crack' } as const;
-/** So many steps off the heat was set otherwise, and within so many as usual. */
-const OTHERWISE = 0.7;
-const ALIKE = 0.4;
-
-/** By how many steps the heat was turned up (down, below 0) for browning, from where it starts if nothing was noted before. */
-export function turnedBy({ heat: { noted } }: Pick<Case, 'heat'>): number | undefined {
-  return noted.middle === undefined ? undefined : noted.middle - (noted.early ?? 0);
-}
-
-/** Heat that was set above or below what this person usually sets; nothing where either is not known. */
-export function heatSign(its: Case, stretch: HeatStretch, side: 'above' | 'below', weight: number): Sign | undefined {
-  const off = its.heat.off[stretch];
-  const by = off ?? (stretch === 'middle' ? turnedBy(its) : undefined);
-  if (by === undefined || (side === 'above' ? by < OTHERWISE : by > -OTHERWISE)) return undefined;
-  const usual = its.heat.against === 'own' ? 'what you usually set' : 'where it starts';
-  const says =
-    off === undefined
-      ? `The heat was turned ${side === 'above' ? 'up' : 'down'} in browning.`
-      : `The heat was ${stepsWords(by)} ${side} ${usual} ${inStretch[stretch]}.`;
-  return { says, weight: off === undefined ? TURNED_SHARE * weight : weight };
-}
-/** Turning it down for browning may well be this person's way: nobody knows yet. */
-const TURNED_SHARE = 0.6;
-
-/** Heat that was noted and set as this person usually sets it. */
-export function heatAsUsual(its: Case, stretch: HeatStretch, weight: number): Sign | undefined {
-  const off = its.heat.off[stretch];
-  return fact(off !== undefined && Math.abs(off) < ALIKE, `The heat was set as usual ${inStretch[stretch]}.`, weight);
-}
-
-function stepsWords(count: number): string {
-  const whole = Math.max(1, Math.round(Math.abs(count)));
-  return whole === 1 ? 'a step' : `${whole} steps`;
-}
-
 /** So far beyond the method's range a roast is out of it, whatever is usual here and whoever liked it. */
 const FAR = 1.25;
 
@@ -153,8 +76,6 @@ export function wholeSign(its: Case, side: 'long' | 'short', said: boolean): Sig
   };
 }
 const NO_RANGE = { seconds: Number.NaN, earlyS: Number.NaN, lateS: Number.NaN };
-/** From so many roasts on a gear its own stand before the method's. */
-const KNOWN_FROM = 3;
 
 /** What a cup or a roast was called, in the words that somebody chose. */
 export const calledWords = (words: readonly string[]): string => `It was called ${words.join(', ')}.`;

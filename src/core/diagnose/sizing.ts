@@ -1,5 +1,5 @@
 import type { NextChange } from '../experiment/index.ts';
-import { expectationFor, type HeatStretch, settingAt, stepsAbove } from '../forecast/index.ts';
+import { expectationFor, type HeatStretch, KNOWN_FROM, settingAt, stepsAbove } from '../forecast/index.ts';
 import { controlsOf, largestGramsOf } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import type { Case } from './case.ts';
@@ -111,8 +111,11 @@ function shortOf(its: Case, stretch: Stretch): number {
   return span ? span.usual.medianS - span.seconds : 0;
 }
 
+/** Less than this is not worth a word, seconds. */
+const TOLD_FROM_S = 3;
+
 function expectedWords(its: Case, seconds: number, slower: boolean): string | undefined {
-  if (its.ownRoasts < 3 || seconds < 3) return undefined;
+  if (its.ownRoasts < KNOWN_FROM || seconds < TOLD_FROM_S) return undefined;
   return `By your own roasts on it that is about ${Math.round(seconds / 5) * 5 || 5} s ${slower ? 'slower' : 'faster'}.`;
 }
 

@@ -8,7 +8,7 @@ export interface Conditions {
 }
 
 /** Below and above, cold and heat outside matter, °C. Source: handbook, section 14. */
-const MATTERS_C = { below: 15, above: 32 } as const;
+export const MATTERS_C = { below: 15, above: 32 } as const;
 
 /** A word about weather that matters on a method, more strongly where hot air or open flame loses its heat to it; undefined else. */
 export function weatherWord({ ambientC, wind }: Conditions, method: MethodId): string | undefined {

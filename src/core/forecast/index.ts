@@ -1,5 +1,5 @@
 export { circumstancesAt, circumstancesOf, pastRoastOf, type RoastTold, toldBy } from './circumstances.ts';
-export { type Conditions, weatherWord } from './conditions.ts';
+export { type Conditions, MATTERS_C, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';
 export {
@@ -28,4 +28,4 @@ export {
 } from './pullAt.ts';
 export { type Expectation, type ForecastMilestone, type ForecastQuestion, forecastMilestones } from './question.ts';
 export { type Observation, packRows } from './rows.ts';
-export { type UsualHere, usualHere } from './usualHere.ts';
+export { KNOWN_FROM, type UsualHere, usualHere } from './usualHere.ts';

@@ -15,7 +15,7 @@ export interface UsualHere {
 }
 
 /** From so many roasts on the gear's own latest stands before the method's; a fifth beyond its late end is room. */
-const KNOWN_AFTER = 3;
+export const KNOWN_FROM = 3;
 const ROOM = 1.2;
 
 /**
@@ -38,7 +38,7 @@ export function usualHere(expectation: Expectation, { yellow }: Milestones = {})
     yellow: wide(at.yellow, method.yellow),
     firstCrack: { ...crack, lateS: Math.max(crack.lateS, cracksBy) },
     latestPullS:
-      fromRoasts >= KNOWN_AFTER
+      fromRoasts >= KNOWN_FROM
         ? Math.min(latestByMethod, at.pull.lateS * ROOM)
         : Math.max(latestByMethod, at.pull.lateS),
     own,

@@ -3,7 +3,7 @@ import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { shortDate } from '@/ui/dates';
-import { saveBlob } from '@/ui/saveNotebook';
+import { saveBlob } from '@/ui/saveBlob';
 import { tableNames } from '@/ui/tableNames';
 
 interface DamageProps extends Pick<Salvaged, 'leftOut' | 'cutOff'> {

@@ -1,5 +1,7 @@
+import { heatSign } from '../heatSigns.ts';
+import { swappedBy, yellowInDoubt } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, heatSign, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
+import { asUsual, fact, spanSign } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const draggedBrowning: Rule = {

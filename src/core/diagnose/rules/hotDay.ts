@@ -1,9 +1,7 @@
+import { MATTERS_C } from '../../forecast/index.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
-
-/** Heat outside matters above about 32 °C (handbook, section 14). */
-const HOT_C = 32;
 
 export const hotDay: Rule = {
   id: 'hotDay',
@@ -12,7 +10,7 @@ export const hotDay: Rule = {
   causes: ['hotStart', 'rushedBrowning', 'tooShort', 'smallBatch'],
   signs: (its, said) => {
     const { ambientC } = its.roast;
-    const hot = ambientC !== undefined && ambientC > HOT_C;
+    const hot = ambientC !== undefined && ambientC > MATTERS_C.above;
     return [
       fact(hot, `It was ${Math.round(ambientC ?? 0)} °C around the gear.`, 0.6),
       !hot && { says: 'It was no hot day.', weight: -3 },

@@ -1,6 +1,7 @@
 import { formatClock } from '../../units/index.ts';
+import { clockAgrees, offWords, swappedBy, yellowSwappedBy } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
-import { clockAgrees, fact, READING_OFF_C, swappedBy, yellowSwappedBy } from '../signs.ts';
+import { fact } from '../signs.ts';
 
 /** One stretch so far short and the next so far long, in standard deviations. */
 const ONE_OFF = 1.3;
@@ -12,7 +13,7 @@ export const misMarked: Rule = {
   against: ['rushedBrowning', 'draggedBrowning', 'stall', 'stoppedShort', 'wentTooFar', 'hotStart'],
   causes: [],
   signs: (its) => {
-    const { spans, readingOffC, reached, complaints } = its;
+    const { spans, probeOffC, reached, complaints } = its;
     const { middle } = spans;
     const after = spans.pace ?? spans.afterCrack;
     const [swapped, yellow] = [swappedBy(its), yellowSwappedBy(its)];
@@ -28,8 +29,8 @@ export const misMarked: Rule = {
         0.7 + 0.5 * (yellow - YELLOW_OFF),
       ),
       fact(
-        readingOffC !== undefined && Math.abs(readingOffC) > READING_OFF_C,
-        `The reading there is ${Math.abs(Math.round(readingOffC ?? 0))} °C ${(readingOffC ?? 0) < 0 ? 'below' : 'above'} this gear's own at first crack.`,
+        probeOffC !== undefined,
+        `The reading there is ${offWords(probeOffC)} this gear's own at first crack.`,
         // Where the clock agrees with the mark it is the probe that moved.
         clockAgrees(its) ? 0.3 : 1.05,
       ),

@@ -1,5 +1,6 @@
+import { heatAsUsual, heatSign } from '../heatSigns.ts';
 import type { Rule } from '../rule.ts';
-import { asUsual, heatAsUsual, heatSign, wholeSign } from '../signs.ts';
+import { asUsual, wholeSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const overLong: Rule = {

@@ -1,5 +1,6 @@
+import { clockAgrees, offWords } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
-import { clockAgrees, fact, READING_OFF_C } from '../signs.ts';
+import { fact } from '../signs.ts';
 
 export const probeMoved: Rule = {
   id: 'probeMoved',
@@ -7,15 +8,11 @@ export const probeMoved: Rule = {
   against: ['misMarked'],
   causes: [],
   signs: (its) => {
-    const { readingOffC } = its;
-    const off = readingOffC !== undefined && Math.abs(readingOffC) > READING_OFF_C;
+    const { probeOffC } = its;
+    const off = probeOffC !== undefined;
     return [
       !off && { says: 'The probe read first crack as it usually does.', weight: -3 },
-      fact(
-        off,
-        `At first crack the probe read ${Math.abs(Math.round(readingOffC ?? 0))} °C ${(readingOffC ?? 0) < 0 ? 'below' : 'above'} what it usually does there.`,
-        0.6,
-      ),
+      fact(off, `At first crack the probe read ${offWords(probeOffC)} what it usually does there.`, 0.6),
       fact(off && clockAgrees(its), 'By the clock browning and the time after first crack were as usual.', 0.6),
     ];
   },

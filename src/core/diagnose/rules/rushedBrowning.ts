@@ -1,5 +1,7 @@
+import { heatSign } from '../heatSigns.ts';
+import { swappedBy, yellowInDoubt } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, heatSign, spanSign, swappedBy, yellowInDoubt } from '../signs.ts';
+import { asUsual, fact, spanSign } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
 export const rushedBrowning: Rule = {
@@ -16,7 +18,7 @@ export const rushedBrowning: Rule = {
       `It still rose ${Math.round(its.rateAtFirstCrack ?? 0)} °C a minute at first crack.`,
       0.3,
     ),
-    fact((its.readingOffC ?? 0) < -8, 'The reading at first crack says that it was marked too soon.', -0.8),
+    fact((its.probeOffC ?? 0) < 0, 'The reading at first crack says that it was marked too soon.', -0.8),
     fact(
       swappedBy(its) > 1,
       'The time after first crack lies off by as much the other way: the mark may be off.',

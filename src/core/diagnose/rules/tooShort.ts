@@ -1,5 +1,6 @@
+import { heatSign } from '../heatSigns.ts';
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, heatSign, wholeSign } from '../signs.ts';
+import { asUsual, fact, wholeSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const tooShort: Rule = {

@@ -1,5 +1,6 @@
+import { heatAsUsual, heatSign } from '../heatSigns.ts';
 import type { Rule } from '../rule.ts';
-import { asUsual, fact, heatAsUsual, heatSign, spanSign } from '../signs.ts';
+import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 export const underpowered: Rule = {
