@@ -1,4 +1,4 @@
-import { type ContentTable, idsNamed, references, rowFault } from '@/core/exchange';
+import { idsNamed, references, rowFault, tableNouns } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
@@ -38,7 +38,7 @@ export async function requireWhole(db: GanderDatabase, change: Change): Promise<
             .primaryKeys(),
     );
     if (found.size < ids.size)
-      throw new RefusedError(`This was not kept: it needs ${thing[to] ?? 'something'} that is gone.`);
+      throw new RefusedError(`This was not kept: it needs a ${tableNouns[to].one} that is gone.`);
     const gone = new Set<string>(
       change.flatMap(({ table, before, after }) => (table === to && before && !after ? before.id : [])),
     );
@@ -48,16 +48,6 @@ export async function requireWhole(db: GanderDatabase, change: Change): Promise<
         .table(from)
         .filter((row) => idsNamed(reference, row).some((id) => gone.has(id)))
         .first());
-    if (needs) throw new RefusedError(`This was not deleted: ${thing[from] ?? 'something'} still needs it.`);
+    if (needs) throw new RefusedError(`This was not deleted: a ${tableNouns[from].one} still needs it.`);
   }
 }
-
-const thing: Partial<Record<ContentTable, string>> = {
-  lots: 'a lot of beans',
-  gear: 'a piece of gear',
-  roasts: 'a roast',
-  jars: 'a jar',
-  flights: 'a flight',
-  flightKeys: 'the key of a flight',
-  days: 'a roast day',
-};

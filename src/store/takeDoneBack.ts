@@ -1,22 +1,8 @@
+import { theRow } from '@/core/exchange';
 import type { Done } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { say } from './notices.ts';
 import { type Kept, undoChange } from './undo.ts';
-
-const things = {
-  lots: 'the beans',
-  gear: 'the gear',
-  roasts: 'the roast',
-  days: 'the roast day',
-  jars: 'the jar',
-  cups: 'the cup',
-  flights: 'the flight',
-  flightKeys: 'the flight’s key',
-  recipes: 'the recipe',
-  experiments: 'the experiment',
-  journalViews: 'the saved view',
-  household: 'the settings',
-} as const satisfies Record<Kept['table'], string>;
 
 /** Takes something on the list back, and says so, with the way to do it again. */
 export async function takeDoneBack(db: GanderDatabase, done: Done): Promise<void> {
@@ -29,8 +15,8 @@ export async function takeDoneBack(db: GanderDatabase, done: Done): Promise<void
 
 /** “ Changed since, so it stays: the roast.” */
 export function keptWords(kept: readonly Kept[]): string {
-  const whole = [...new Set(kept.filter(({ fields }) => fields.includes('id')).map(({ table }) => things[table]))];
-  const parts = [...new Set(kept.filter(({ fields }) => !fields.includes('id')).map(({ table }) => things[table]))];
+  const whole = [...new Set(kept.filter(({ fields }) => fields.includes('id')).map(({ table }) => theRow(table)))];
+  const parts = [...new Set(kept.filter(({ fields }) => !fields.includes('id')).map(({ table }) => theRow(table)))];
   return [
     whole.length > 0 ? ` Used or changed since, so it stays as it is: ${whole.join(', ')}.` : '',
     parts.length > 0 ? ` What was changed since stays as it is, in ${parts.join(', ')}.` : '',

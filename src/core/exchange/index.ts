@@ -1,6 +1,6 @@
 export { type CalendarEntry, jarEntries, roastDayEntry, roastDueEntry } from './calendar.ts';
 export { type ContentComparison, canonical, compareContent } from './compareContent.ts';
-export { type ContentTable, contentTables, noContent } from './contentTables.ts';
+export { type ContentTable, contentTables, noContent, tableNouns, theRow } from './contentTables.ts';
 export {
   formatNotebook,
   NOTEBOOK_FORMAT,

@@ -1,4 +1,4 @@
-import type { ContentTable } from './contentTables.ts';
+import { type ContentTable, tableNouns } from './contentTables.ts';
 import type { NotebookContent } from './notebook.ts';
 
 /** One way in which rows of a table name rows of another. */
@@ -41,13 +41,6 @@ export function idsNamed(reference: Reference, row: object): readonly string[] {
   return reference.idsOf(row as never);
 }
 
-const wantedNames: Partial<Record<ContentTable, string>> = {
-  lots: 'lot',
-  gear: 'gear',
-  roasts: 'roast',
-  flightKeys: 'key',
-};
-
 /** A row that names what is not there. */
 export interface Dangling {
   readonly table: ContentTable;
@@ -67,7 +60,7 @@ export function danglingRows(content: NotebookContent): Dangling[] {
     const known = new Set<string>(content[to].map((row) => row.id));
     return content[from].flatMap((row, at) =>
       idsNamed(reference, row).flatMap((id) =>
-        known.has(id) ? [] : [{ table: from, at, id, to, wanted: wantedNames[to] ?? to }],
+        known.has(id) ? [] : [{ table: from, at, id, to, wanted: tableNouns[to].one }],
       ),
     );
   });

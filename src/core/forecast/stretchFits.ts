@@ -1,10 +1,11 @@
 import type { Milestones } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 import { beliefs, type StretchBelief, type StretchKey, usualStretch } from './beliefs.ts';
-import { type Circumstances, featuresOf, type PastRoast, placesOf, priorOf } from './features.ts';
+import { type Circumstances, featuresOf, type PastRoast, placesOf } from './features.ts';
 import { FREEDOM, GaussianFit, type Prediction } from './gaussianFit.ts';
 import { keepingS } from './keeping.ts';
 import { loosenessOf } from './looseness.ts';
+import { priorOf } from './prior.ts';
 import { packRows, pickRows } from './rows.ts';
 
 /** Fits of all stretches on a household's history, for one roast to come. */

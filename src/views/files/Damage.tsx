@@ -1,10 +1,9 @@
-import type { LeftOut, Salvaged } from '@/core/exchange';
+import { type LeftOut, type Salvaged, theRow } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { shortDate } from '@/ui/dates';
 import { saveBlob } from '@/ui/saveBlob';
-import { tableNames } from '@/ui/tableNames';
 
 interface DamageProps extends Pick<Salvaged, 'leftOut' | 'cutOff'> {
   readonly name: string;
@@ -58,8 +57,7 @@ export function Damage({ name, leftOut, cutOff }: DamageProps) {
 
 /** “A line of the roast of 3 Nov: …”, with what is wrong with it. */
 export function leftOutWords({ table, called, why, part, standsIn }: LeftOut): string {
-  const one = table === 'household' ? 'the settings' : tableNames[table].one;
-  const name = table === 'household' ? one : `${one} ${nameWords(called)}`;
+  const name = table === 'household' ? theRow(table) : `${theRow(table)} ${nameWords(called)}`;
   const what = part ? `a part of ${name}` : name;
   const reason =
     why.code === 'dangling'

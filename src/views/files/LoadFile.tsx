@@ -1,5 +1,12 @@
 import { useId, useState } from 'react';
-import { type ContentComparison, compareContent, type Notebook, type Salvaged, salvageNotebook } from '@/core/exchange';
+import {
+  type ContentComparison,
+  compareContent,
+  type Notebook,
+  type Salvaged,
+  salvageNotebook,
+  tableNouns,
+} from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import type { Change } from '@/store/changes';
@@ -8,7 +15,6 @@ import { loadContent, type Preference, readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
-import { tableNames } from '@/ui/tableNames';
 import { Damage } from './Damage';
 import { Theirs } from './Theirs';
 
@@ -129,7 +135,7 @@ export function LoadFile() {
           <ul>
             {state.comparison.map(({ table, fresh, same, differing }) => (
               <li key={table}>
-                {fresh + same + differing} {tableNames[table].many}: {fresh} new, {same} here already
+                {fresh + same + differing} {tableNouns[table].many}: {fresh} new, {same} here already
                 {differing > 0 && `, ${differing} that differ from yours`}
               </li>
             ))}
