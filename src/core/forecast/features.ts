@@ -124,26 +124,27 @@ export function featuresOf(roast: Circumstances, places: Places, earlier = 0, by
   const processAt = PROCESS_FEATURES[roast.process];
   const own = roast.gearId === places.gearId;
   const features: (readonly [number, number])[] = [];
-  // A value that is none says nothing, and must not make everything else none.
-  const add = (index: number | undefined, value: number) => {
-    if (index !== undefined && Number.isFinite(value)) features.push([index, value]);
-  };
-  add(F.earlier, Number.isFinite(earlier) ? earlier : 0);
-  add(places.gear.get(roast.gearId), 1);
-  if (roast.lotId === places.lotId) add(places.lot, 1);
-  if (gramsPerMl !== undefined) add(F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
-  add(processAt, 1);
-  if (byEye) add(places.slope, Math.log(shadeOf(roast.shade).afterCrackShare));
+  addInPlace(features, F.earlier, Number.isFinite(earlier) ? earlier : 0);
+  addInPlace(features, places.gear.get(roast.gearId), 1);
+  if (roast.lotId === places.lotId) addInPlace(features, places.lot, 1);
+  if (gramsPerMl !== undefined) addInPlace(features, F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
+  addInPlace(features, processAt, 1);
+  if (byEye) addInPlace(features, places.slope, Math.log(shadeOf(roast.shade).afterCrackShare));
   // What these do is particular to each gear: an air popper's weight must not teach a pan.
   if (!own) return features;
-  if (byEye) add(places.shades.get(roast.shade), 1);
-  add(F.mass, Math.log(roast.greenGrams / places.usualGrams));
-  if (ambientC !== undefined) add(F.ambient, (ambientC - USUAL_AMBIENT_C) / 10);
-  if (roast.wind !== undefined && roast.wind !== 'calm') add(F.wind, WINDS[roast.wind]);
+  if (byEye) addInPlace(features, places.shades.get(roast.shade), 1);
+  addInPlace(features, F.mass, Math.log(roast.greenGrams / places.usualGrams));
+  if (ambientC !== undefined) addInPlace(features, F.ambient, (ambientC - USUAL_AMBIENT_C) / 10);
+  if (roast.wind !== undefined && roast.wind !== 'calm') addInPlace(features, F.wind, WINDS[roast.wind]);
   const warmth = warmthOf(roast);
-  if (warmth > 0) add(F.hot, warmth);
-  if (roast.heat !== undefined && roast.heat !== 1) add(F.heat, Math.log(Math.max(0.2, roast.heat)));
+  if (warmth > 0) addInPlace(features, F.hot, warmth);
+  if (roast.heat !== undefined && roast.heat !== 1) addInPlace(features, F.heat, Math.log(Math.max(0.2, roast.heat)));
   return features;
+}
+
+/** A value that is none says nothing, and must not make everything else none. Outside: it is called thousands of times. */
+function addInPlace(features: (readonly [number, number])[], index: number | undefined, value: number): void {
+  if (index !== undefined && Number.isFinite(value)) features.push([index, value]);
 }
 
 // Gear loses its heat by halves; a quarter of an hour is common roasting knowledge, what it does is learned on each gear.

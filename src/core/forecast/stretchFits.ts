@@ -121,11 +121,14 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
     picked.forEach((i, k) => {
       offs[i] = clampOff(fit.residual(k).off);
     });
-    const own = picked.flatMap((i, k) => (past[i]?.gearId === asked.gearId ? [fit.residual(k)] : []));
-    const misses = picked.flatMap((i, k) =>
-      past[i]?.gearId === asked.gearId && fit.residual(k).weight >= LEAST_WEIGHT ? [fit.miss(k)] : [],
-    );
-    const made = { fit, offs, lately: latelyOff(own), looseness: loosenessOf(misses, fit.freedom) };
+    const own = picked.flatMap((i, k) => (past[i]?.gearId === asked.gearId ? [k] : []));
+    const misses = own.filter((k) => fit.residual(k).weight >= LEAST_WEIGHT).map((k) => fit.miss(k));
+    const made = {
+      fit,
+      offs,
+      lately: latelyOff(own.map((k) => fit.residual(k))),
+      looseness: loosenessOf(misses, fit.freedom),
+    };
     fits.set(key, made);
     return made;
   };
