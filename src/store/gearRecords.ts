@@ -17,7 +17,7 @@ import {
   type Roast,
   roastedGrams,
 } from '@/core/roast';
-import { lossPercent } from '@/core/shade';
+import { believableLoss } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 import { roastHistory } from './history.ts';
 import { gearRoasts } from './roasting.ts';
@@ -57,11 +57,10 @@ export async function usualLossOf(db: GanderDatabase, roast: Roast): Promise<Usu
 }
 
 function lossRecordOf(roast: Roast, gearId: string, moisturePercent: number | undefined): LossRecord[] {
-  const [roasted, shade, pulls] = [roastedGrams(roast), finalShade(roast), pullsOf(roast)];
+  const [loss, shade, pulls] = [lossOf(roast), finalShade(roast), pullsOf(roast)];
   // A staged pull has several shades, so its loss speaks of none of them.
-  if (roasted === undefined || shade === undefined || pulls.length > 1 || roasted > roast.greenGrams) return [];
-  const record = { gearId, lotId: roast.lotId, shade, moisturePercent, guessed: pulls[0]?.guessed };
-  return [{ ...record, lossPercent: lossPercent(roast.greenGrams, roasted) }];
+  if (loss === undefined || shade === undefined || pulls.length > 1) return [];
+  return [{ gearId, lotId: roast.lotId, shade, moisturePercent, guessed: pulls[0]?.guessed, lossPercent: loss }];
 }
 
 /** What shade a roast of one pull came out, as far as its loss, cracks and time let it be guessed. */
@@ -73,15 +72,13 @@ export async function shadeGuessOf(db: GanderDatabase, roast: Roast): Promise<Sh
     roastHistory(db, roast.id),
   ]);
   const { fits } = expectationFor(circumstancesOf(roast, lot, gear), past);
-  const roasted = roastedGrams(roast);
   return guessShade(
     {
       gearId: roast.gearId,
       lotId: roast.lotId,
       moisturePercent: lot?.moisturePercent,
       meant: meantShade(roast),
-      lossPercent:
-        roasted === undefined || roasted > roast.greenGrams ? undefined : lossPercent(roast.greenGrams, roasted),
+      lossPercent: lossOf(roast),
       reached: believedMilestones(liveEntries(roast.entries)),
       mediumAfterS: Math.exp(fits.predict('firstToPull', 0, MEDIUM).mean),
     },
@@ -89,3 +86,5 @@ export async function shadeGuessOf(db: GanderDatabase, roast: Roast): Promise<Sh
   );
 }
 const MEDIUM = 4;
+
+const lossOf = (roast: Roast) => believableLoss(roast.greenGrams, roastedGrams(roast));

@@ -4,7 +4,7 @@ import { lotTitle } from '@/core/bean';
 import { roastKwh } from '@/core/cost';
 import type { Gear } from '@/core/gear';
 import { milestonesOfRoast, type Roast, roastedGrams } from '@/core/roast';
-import { lossPercent } from '@/core/shade';
+import { believableLoss } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 
 /** A roast with the names it goes by. */
@@ -90,8 +90,7 @@ export async function roastsOfLot(db: GanderDatabase, lotId: string, most: numbe
 export async function lossesLately(db: GanderDatabase, most = 50): Promise<number[]> {
   const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();
   return roasts.flatMap((roast) => {
-    const roasted = roastedGrams(roast);
-    return roasted === undefined || roasted > roast.greenGrams ? [] : [lossPercent(roast.greenGrams, roasted)];
+    return believableLoss(roast.greenGrams, roastedGrams(roast)) ?? [];
   });
 }
 

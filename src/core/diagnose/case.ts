@@ -24,7 +24,7 @@ import {
   type Roast,
   roastedGrams,
 } from '../roast/index.ts';
-import { lossPercent, type ShadeNumber, shadeOf } from '../shade/index.ts';
+import { believableLoss, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 import { localDay } from '../units/index.ts';
 import { wasLiked } from './complaints.ts';
@@ -111,8 +111,7 @@ export function caseOf(facts: CaseFacts): Case {
   };
   const usual = expectationFor(question, past);
   const got = finalShade(roast);
-  const roasted = roastedGrams(roast);
-  const loss = roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted);
+  const loss = believableLoss(roast.greenGrams, roastedGrams(roast));
   const shade = got ?? meant;
   const readings = live.flatMap((entry) =>
     entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source === 'probe' }] : [],

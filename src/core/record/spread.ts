@@ -1,6 +1,6 @@
 import { median, quantile } from 'd3-array';
 import { finalShade, pullsOf, type Roast, roastedGrams } from '../roast/index.ts';
-import { lossPercent, type ShadeNumber, shadeNumbers } from '../shade/index.ts';
+import { believableLoss, type ShadeNumber, shadeNumbers } from '../shade/index.ts';
 
 /** The middle of some roasts and where four of five of them lie. */
 export interface Spread {
@@ -36,9 +36,8 @@ export function spreadOf(values: readonly number[]): Spread | undefined {
 export function lossesByShade(roasts: readonly Roast[]): LossOfShade[] {
   return shadeNumbers.flatMap((shade) => {
     const percents = roasts.flatMap((roast) => {
-      const roasted = roastedGrams(roast);
-      const counts = roasted !== undefined && roasted <= roast.greenGrams && pullsOf(roast).length === 1;
-      return counts && finalShade(roast) === shade ? [lossPercent(roast.greenGrams, roasted)] : [];
+      const loss = believableLoss(roast.greenGrams, roastedGrams(roast));
+      return loss !== undefined && pullsOf(roast).length === 1 && finalShade(roast) === shade ? [loss] : [];
     });
     const percent = spreadOf(percents);
     return percent ? [{ shade, percent }] : [];

@@ -11,6 +11,15 @@ const ODD_AT_SD = 2;
 /** No roast that can be drunk loses so much: a part was not weighed, or the weight is a slip. */
 const ABSURD_PERCENT = 40;
 
+/**
+ * The loss, per cent, where a roast can have it; undefined where nothing was weighed or a weight is a slip: that is shown
+ * and asked about, and nothing is learned or guessed from it.
+ */
+export function believableLoss(greenGrams: number, roastedGrams: number | undefined): number | undefined {
+  const percent = roastedGrams === undefined ? Number.NaN : lossPercent(greenGrams, roastedGrams);
+  return percent >= 0 && percent <= ABSURD_PERCENT ? percent : undefined;
+}
+
 /** Judges a loss, per cent, against what was to be expected: odd beyond two standard deviations. */
 export function judgeLoss(
   percent: number,

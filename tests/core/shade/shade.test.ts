@@ -3,6 +3,7 @@ import { describe, it } from 'node:test';
 import { converter, modeLab, modeLrgb, modeOklch, modeRgb, useMode as register, wcagContrast } from 'culori/fn';
 import {
   beanColour,
+  believableLoss,
   colourName,
   fieldColour,
   judgeLoss,
@@ -79,4 +80,10 @@ describe('loss', () => {
       ['low', 'usual', 'usual', 'usual', 'high', 'gained'],
     );
   });
+});
+it('a loss that no roast can have is none: nothing is learned or guessed from it', () => {
+  assert.deepEqual(
+    [85, 100, 110, 40, undefined].map((roasted) => believableLoss(100, roasted)),
+    [15, 0, undefined, undefined, undefined],
+  );
 });
