@@ -12,7 +12,7 @@ module.exports = {
     // A worker that reads the whole journal reads it itself: thousands of logs do not pass through the page, only what is searched.
     only('workers-on-store-and-core', 'workers', 'workers|store|core'),
     only('server-on-core', 'server', 'server|core'),
-    only('ui-on-store-and-core', 'ui', 'ui|store|core'),
+    only('ui-on-store-and-core', 'ui', 'ui|store|offline|core'),
     only('views-below-pages', 'views', 'views|ui|store|workers|core'),
     {
       name: 'one-view-does-not-know-another',

@@ -1,3 +1,4 @@
+import { cpSync, rmSync } from 'node:fs';
 import { globSync } from './files.mjs';
 import { ensureBuilt, ensureChromium, ensureEngines, ensureInstalled } from './prepare.mjs';
 import { bin, run } from './run.mjs';
@@ -44,11 +45,25 @@ export const commands = {
     },
   },
   start: {
-    says: 'the same, with an empty notebook',
-    run: async () => {
+    says: 'the same, with an empty notebook; --house: for the tablets and phones of the house too',
+    run: async (flags) => {
       await ensureInstalled();
       await ensureBuilt();
-      return serve('ask');
+      return serve('ask', { house: flags.includes('--house') });
+    },
+  },
+  build: {
+    says: 'build into dist; --static: into site, for any web host, without the server and its probes',
+    run: async (flags) => {
+      await ensureInstalled();
+      await ensureBuilt();
+      if (!flags.includes('--static')) return 0;
+      rmSync('site', { recursive: true, force: true });
+      // Every page is a file already; only the probes' door needs the server.
+      cpSync('dist/client', 'site', { recursive: true });
+      console.log(
+        'The site is in ./site: put its files at the root of a web host. docs/security.md names the headers to add.',
+      );
     },
   },
   file: {

@@ -25,6 +25,7 @@ export async function ensureBuilt() {
     'tsconfig.json',
     'package.json',
     'package-lock.json',
+    'LICENSE',
   );
   if (read(stamp) === wanted) return;
   console.log('Building…');

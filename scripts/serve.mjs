@@ -1,28 +1,51 @@
 import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
+import { homedir } from 'node:os';
+import { join } from 'node:path';
 
 const DEFAULT_PORT = 4321;
+/** What runs the server: its limits and headers are the app's own code. */
+const FRONT = ['--import', 'tsx', 'src/server/front/main.ts'];
 
-/** Serves the built app until it is stopped. `household` is what a new browser begins with: `demo` or `ask`. */
-export async function serve(household) {
+/**
+ * Serves the built app until it is stopped. `household` is what a new browser begins with: `demo` or `ask`; `house` lets
+ * the household's other devices in, over https.
+ */
+export async function serve(household, { house = false } = {}) {
   const port = Number(process.env.PORT ?? DEFAULT_PORT);
-  const host = process.env.HOST ?? 'localhost';
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new Error(`PORT must be a number from 1 to 65535, got "${process.env.PORT}".`);
-  if (!(await isFree(port, host)))
-    throw new Error(
-      `Port ${port} is taken: is Gander running already? Stop it, or choose another port: PORT=${port + 1} ./gander ${household === 'demo' ? 'demo' : 'start'}`,
-    );
-  const child = spawn(process.execPath, ['dist/server/entry.mjs'], {
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, PORT: String(port), HOST: host, GANDER_HOUSEHOLD: household, NODE_ENV: 'production' },
+  const host = house ? '0.0.0.0' : (process.env.HOST ?? 'localhost');
+  const command = household === 'demo' ? 'demo' : house ? 'start --house' : 'start';
+  if (!Number.isInteger(port) || port < 1 || port > 65534)
+    throw new Error(`PORT must be a number from 1 to 65534, got "${process.env.PORT}".`);
+  for (const each of house ? [port, port + 1] : [port])
+    if (!(await isFree(each, host)))
+      throw new Error(
+        `Port ${each} is taken: is Gander running already? Stop it, or choose another port: PORT=${port + 2} ./gander ${command}`,
+      );
+  const files = process.env.GANDER_HOUSE_FILES ?? join(homedir(), '.gander-house');
+  const child = spawn(process.execPath, FRONT, {
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      ...process.env,
+      PORT: String(port),
+      HOST: host,
+      GANDER_HOUSEHOLD: household,
+      GANDER_HOUSE_FILES: house ? files : '',
+      NODE_ENV: 'production',
+    },
   });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
-  const answered = await waitFor(`http://${host}:${port}/api/welcome`, child);
-  if (answered)
+  child.once('message', () => {
+    if (house) return;
+    const open = host === 'localhost' || host.startsWith('127.') || host === '::1';
     console.log(
-      `\nGander is at http://${host}:${port}/${household === 'demo' ? '  (demo household)' : ''}\nStop it with Ctrl+C.`,
+      `\nGander is at http://${host}:${port}/${household === 'demo' ? '  (demo household)' : ''}\n${
+        open
+          ? 'Only this computer reaches it. For the tablet by the stove: ./gander start --house'
+          : 'Everybody who reaches this computer can open it, and nothing is encrypted. ./gander start --house does it safely.'
+      }\nStop it with Ctrl+C.`,
     );
+  });
   return new Promise((resolve) => child.on('exit', (code, signal) => resolve(signal ? 0 : (code ?? 1))));
 }
 
@@ -32,15 +55,4 @@ function isFree(port, host) {
     probe.once('error', () => resolve(false));
     probe.listen(port, host, () => probe.close(() => resolve(true)));
   });
-}
-
-async function waitFor(address, child) {
-  for (let tries = 0; tries < 100 && child.exitCode === null; tries++) {
-    try {
-      if ((await fetch(address)).ok) return true;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-  }
-  return false;
 }

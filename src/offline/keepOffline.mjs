@@ -7,6 +7,9 @@ import { build } from 'vite';
 /** Names that carry a hash of what is in the file. */
 const HASHED = /^_astro\//;
 
+/** The worker itself, and a megabyte of licences that nobody reads at the stove. */
+const NOT_KEPT = ['offline.js', 'licences.txt'];
+
 /** What `./gander dev` answers instead: a browser that kept a build from the same address lets go of it. */
 const LETS_GO = `
 self.addEventListener('install', () => self.skipWaiting());
@@ -56,7 +59,7 @@ export function keepOffline() {
 /** Every file under a folder, as an address with a revision where its name does not tell one content from the next. */
 export function filesOf(folder) {
   return readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && entry.name !== 'offline.js')
+    .filter((entry) => entry.isFile() && !NOT_KEPT.includes(entry.name))
     .map((entry) => relative(folder, join(entry.parentPath ?? entry.path, entry.name)))
     .sort()
     .map((path) => {

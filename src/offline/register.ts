@@ -1,7 +1,6 @@
-import { TAKE_OVER } from './takeOver.ts';
-
-/** A page that opens, and whoever uses it, have better things to do than to fetch every other page: it waits for such a rest. */
-const RESTS_MS = 5000;
+/** A page that opens has better things to do than to fetch every other page: it waits for a rest, though not for ever. */
+const RESTS_MS = 2000;
+const AT_LAST_MS = 8000;
 const BUSY = ['keydown', 'pointerdown', 'scroll'] as const;
 
 /** Keeps Gander on this device for when nothing answers; browsers allow it only at https addresses and localhost. */
@@ -10,24 +9,24 @@ export function keepOnDevice(): void {
   if (!import.meta.env.PROD || !keeper) return;
   // Without it the app works as before, as long as the server answers.
   atRest(() => void keeper.register('/offline.js').catch(() => {}));
-  // Only now, before anything was touched, and never at the heat: a newer Gander means one reload.
-  if (!keeper.controller || location.pathname.includes('/live/')) return;
-  void keeper.getRegistration().then((registration) => {
-    if (!registration?.waiting) return;
-    keeper.addEventListener('controllerchange', () => location.reload(), { once: true });
-    registration.waiting.postMessage(TAKE_OVER);
-  });
 }
 
+/** Acts once: after a rest, at last in any case, or when the page is left before either. */
 function atRest(act: () => void): void {
-  let timer: ReturnType<typeof setTimeout>;
-  const wait = () => {
-    clearTimeout(timer);
-    timer = setTimeout(() => {
-      for (const each of BUSY) removeEventListener(each, wait);
-      act();
-    }, RESTS_MS);
+  const stop = new AbortController();
+  const { signal } = stop;
+  const now = () => {
+    stop.abort();
+    clearTimeout(rest);
+    clearTimeout(last);
+    act();
   };
-  for (const each of BUSY) addEventListener(each, wait, { passive: true });
-  wait();
+  let rest = setTimeout(now, RESTS_MS);
+  const last = setTimeout(now, AT_LAST_MS);
+  const wait = () => {
+    clearTimeout(rest);
+    rest = setTimeout(now, RESTS_MS);
+  };
+  for (const each of BUSY) addEventListener(each, wait, { passive: true, signal });
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && now(), { signal });
 }

@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
 import { chosenHousehold, database, isPractice } from '@/store/current';
 import { requireWritable } from '@/store/database';
 import { readHousehold } from '@/store/householdNow';
@@ -8,6 +8,10 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { sayFailures } from './failures';
 import { NoticeBar } from './NoticeBar';
 import { UnderWayBar } from './UnderWayBar';
+import { useWaiting } from './useWaiting';
+
+// Wanted once in weeks.
+const NewerGander = lazy(async () => ({ default: (await import('./NewerGander')).NewerGander }));
 
 // Begun as soon as the script runs, since opening takes the browser a moment; what goes wrong is said by the gate below.
 if (isPractice() || chosenHousehold())
@@ -32,6 +36,7 @@ type Gate =
 /** What every view stands in: the household is open before it shows, errors are caught, and what just happened is said. */
 export function Island({ children, bare = false }: IslandProps) {
   const gate = useGate();
+  const waiting = useWaiting();
   return (
     <ErrorBoundary>
       {gate.kind === 'readOnly' && (
@@ -43,6 +48,11 @@ export function Island({ children, bare = false }: IslandProps) {
         <>
           {!bare && !isPractice() && chosenHousehold() === 'demo' && <DemoBar />}
           {!bare && <UnderWayBar />}
+          {!bare && waiting && (
+            <Suspense>
+              <NewerGander waiting={waiting} />
+            </Suspense>
+          )}
           {children}
           <NoticeBar />
         </>

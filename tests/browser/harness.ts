@@ -22,7 +22,7 @@ export const PHONE = { width: 390, height: 844 };
 /** A served app and a way to open it as a new person would: nothing stored yet. */
 export interface Served {
   readonly address: string;
-  /** A fresh browser with a folder of its own. `requests` outside the origin fail the test at `close`. */
+  /** A fresh browser with a folder of its own. Requests outside the origin, and what the pages' own policy bars, fail the test at `close`. */
   open(options?: BrowserContextOptions): Promise<Opened>;
   stop(): Promise<void>;
 }
@@ -56,7 +56,7 @@ export async function openChromium(options: BrowserContextOptions = {}) {
 export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   const port = await freePort();
   const address = `http://localhost:${port}`;
-  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/front/main.ts'], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, PORT: String(port), HOST: 'localhost', GANDER_HOUSEHOLD: household, NODE_ENV: 'production' },
   });
@@ -71,8 +71,13 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
         const { protocol, origin } = new URL(request.url());
         if (protocol.startsWith('http') && origin !== address) strangers.push(request.url());
       });
+      const barred: string[] = [];
+      context.on('console', (message) => {
+        if (message.text().includes('Content Security Policy')) barred.push(message.text());
+      });
       const close = async () => {
         await closeBrowser();
+        if (barred.length > 0) throw new Error(`The pages' own policy barred something: ${barred.join(', ')}`);
         if (strangers.length > 0) throw new Error(`Requests left the origin: ${strangers.join(', ')}`);
       };
       contexts.add(context);

@@ -21,6 +21,12 @@ export function FilesView() {
         <Households />
         <DoneLately />
       </div>
+      <p className="text-husk pt-10 text-[0.95rem]">
+        Gander is free software.{' '}
+        <a href="/licences.txt" className="text-ink inline-flex min-h-11 items-center underline underline-offset-4">
+          Its licence, and those of what it is made with
+        </a>
+      </p>
     </Island>
   );
 }
