@@ -12,7 +12,9 @@ module.exports = {
     // A worker that reads the whole journal reads it itself: thousands of logs do not pass through the page, only what is searched.
     only('workers-on-store-and-core', 'workers', 'workers|store|core'),
     only('server-on-core', 'server', 'server|core'),
-    only('ui-on-store-and-core', 'ui', 'ui|store|offline|core'),
+    only('ui-on-store-and-core', 'ui', 'ui|store|workers|offline|core'),
+    // It stands beside the app, so that it opens where the app does not.
+    only('rescue-on-store-and-core', 'rescue', 'rescue|store|core'),
     only('views-below-pages', 'views', 'views|ui|store|workers|core'),
     {
       name: 'one-view-does-not-know-another',
@@ -36,7 +38,7 @@ module.exports = {
     {
       name: 'core-through-the-door',
       severity: 'error',
-      from: { path: '^src/(views|ui|store|workers|server|pages|layouts)/' },
+      from: { path: '^src/(views|ui|store|workers|server|pages|layouts|rescue)/' },
       to: { path: '^src/core/[^/]+/(?!index\\.ts$)' },
     },
     { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },

@@ -11,7 +11,11 @@ export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Pr
   await requireWritable(db);
   // Before the transaction, which would end while a file is fetched.
   rulebook ??= await import('./rulebook.ts');
-  return db.transaction('rw', [...contentTables.map((name) => db.table(name)), db.underWay, db.household], work);
+  return db.transaction(
+    'rw',
+    [...contentTables.map((name) => db.table(name)), db.underWay, db.household, db.bin],
+    work,
+  );
 }
 
 /**
@@ -28,6 +32,7 @@ export function applyChange(db: GanderDatabase, change: Change, rows?: 'readFrom
       if (row.table === 'roasts') await settleUnderWay(db, row.before, row.after);
     }
     await rulebook?.requireWhole(db, change);
+    await rulebook?.keepInBin(db, change);
     return change;
   });
 }

@@ -49,3 +49,11 @@ export interface Done {
   /** It was taken back, UTC. */
   readonly undoneAt?: string;
 }
+
+/** Things that were deleted together, with what went along with them. */
+export interface Deleted {
+  readonly id: string;
+  /** When, UTC. */
+  readonly at: string;
+  readonly change: Change;
+}

@@ -1,17 +1,18 @@
 import { DATABASE_NAMES, GanderDatabase, type HouseholdKind } from './database.ts';
+import { onDevice } from './small.ts';
 
 /** On users' disks: never change it alone. */
 const CHOICE_KEY = 'gander.household';
 
 /** Which household this browser has open; undefined on the very first visit. */
 export function chosenHousehold(): HouseholdKind | undefined {
-  const stored = localStorage.getItem(CHOICE_KEY);
+  const stored = onDevice.get(CHOICE_KEY);
   return stored === 'own' || stored === 'demo' ? stored : undefined;
 }
 
 /** Remembers the choice. Pages read it when they load, so reload or go on to another page afterwards. */
 export function chooseHousehold(kind: HouseholdKind): void {
-  localStorage.setItem(CHOICE_KEY, kind);
+  onDevice.set(CHOICE_KEY, kind);
 }
 
 let open: GanderDatabase | undefined;

@@ -8,16 +8,19 @@ import type { Recipe } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
 import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
-import type { Done, HouseholdRow } from './changes.ts';
+import type { ReadingsRow } from './apartRow.ts';
+import type { Aside } from './aside.ts';
+import type { Deleted, Done, HouseholdRow } from './changes.ts';
 import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
+import { readingsApart } from './readingsApart.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
 export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 6;
+export const DATABASE_VERSION = 7;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -46,11 +49,18 @@ export class GanderDatabase extends Dexie {
   readonly learned!: Table<Learned, string>;
   /** What was done lately, newest last; it stays on this device. */
   readonly done!: Table<Done, string>;
+  /** Streamed readings of roasts that are or were under way; nobody but `readingsApart` looks in here. */
+  readonly readings!: Table<ReadingsRow, [string, number]>;
+  /** What was deleted lately (store/bin.ts). */
+  readonly bin!: Table<Deleted, string>;
+  /** Rows that could not be read, as they were (store/lookAfter.ts). */
+  readonly aside!: Table<Aside, string>;
 
   constructor(name: string) {
     super(name);
     this.use(countTransactions);
     this.use(forgetChanged);
+    this.use(readingsApart);
     this.version(1).stores({
       lots: 'id',
       gear: 'id',
@@ -94,6 +104,8 @@ export class GanderDatabase extends Dexie {
           }),
       );
     this.version(6).stores({ learned: 'id' });
+    // Readings of a roast under way apart from it; deleted things for a while; rows that could not be read.
+    this.version(7).stores({ readings: '[roastId+from]', bin: 'id, at', aside: 'id' });
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Change, Done } from './changes.ts';
 import { database } from './current.ts';
 import { secureRandom } from './random.ts';
+import { thisVisit } from './small.ts';
 
 /** Something to say in passing, with a way back where there is one. */
 export interface Notice {
@@ -59,7 +60,7 @@ export function hush(): void {
 export function currentNotice(): Said | undefined {
   if (!loaded) {
     loaded = true;
-    const stored = sessionStorage.getItem(KEY);
+    const stored = thisVisit.get(KEY);
     const said = stored ? (JSON.parse(stored) as Said) : undefined;
     if (said?.household === database().name && leftMs(said) > 0) current = said;
   }
@@ -77,11 +78,7 @@ export function onNotice(listener: () => void): () => void {
 function set(notice: Said | undefined): void {
   loaded = true;
   current = notice;
-  sessionStorage.removeItem(KEY);
-  try {
-    if (notice) sessionStorage.setItem(KEY, JSON.stringify(notice));
-  } catch {
-    // Too large a change for the session's few megabytes: it is said, and can be undone, on this page only.
-  }
+  // Too large a change for the session's few megabytes is said, and can be undone, on this page only.
+  thisVisit.set(KEY, notice && JSON.stringify(notice));
   for (const listener of listeners) listener();
 }

@@ -2,6 +2,7 @@ import { type HeatWrite, heatWriteId, type Roast, withHeatWrite } from '@/core/r
 import type { GanderDatabase } from './database.ts';
 import { abortOpenTransactions } from './openTransactions.ts';
 import { changeRoast } from './roasting.ts';
+import { onDevice } from './small.ts';
 
 /** Before the key of each write that is not kept yet, on users' disks: never change it alone. */
 const KEY = 'gander.outbox';
@@ -128,33 +129,20 @@ function tell(next: Waiting[]): void {
 }
 
 const keyOf = (db: GanderDatabase, write: HeatWrite) => `${KEY}/${db.name}/${heatWriteId(write)}`;
-const store = () => ('localStorage' in globalThis ? globalThis.localStorage : undefined);
 
-function remember(db: GanderDatabase, write: HeatWrite): void {
-  try {
-    store()?.setItem(keyOf(db, write), JSON.stringify(write));
-  } catch {
-    // No room even for this: it stays in memory, which is said when it is late.
-  }
-}
+/** No room even for this: it stays in memory, which is said when it is late. */
+const remember = (db: GanderDatabase, write: HeatWrite) => onDevice.set(keyOf(db, write), JSON.stringify(write));
 
-function forget(db: GanderDatabase, write: HeatWrite): void {
-  try {
-    store()?.removeItem(keyOf(db, write));
-  } catch {
-    // Then it is taken up once more by the next page, and found to be there.
-  }
-}
+/** What cannot be taken away is taken up once more by the next page, and found to be there. */
+const forget = (db: GanderDatabase, write: HeatWrite) => onDevice.set(keyOf(db, write), undefined);
 
 function remembered(db: GanderDatabase): HeatWrite[] {
-  const kept = store();
-  if (!kept) return [];
-  const keys = Array.from({ length: kept.length }, (_, i) => kept.key(i) ?? '');
-  return keys
+  return onDevice
+    .keys()
     .filter((key) => key.startsWith(`${KEY}/${db.name}/`))
     .flatMap((key) => {
       try {
-        return [JSON.parse(kept.getItem(key) ?? '') as HeatWrite];
+        return [JSON.parse(onDevice.get(key) ?? '') as HeatWrite];
       } catch {
         return [];
       }

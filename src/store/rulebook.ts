@@ -1,6 +1,10 @@
 import { idsNamed, references, rowFault, tableNouns } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import type { Change } from './changes.ts';
+
+// What a change deletes goes into the bin as it is written: fetched with the rest of what only changes need.
+export { keepInBin } from './bin.ts';
+
 import type { GanderDatabase } from './database.ts';
 
 /** A change that would make a notebook which no Gander opens again. Nothing of it was written. */

@@ -37,6 +37,20 @@ type Gate =
 export function Island({ children, bare = false }: IslandProps) {
   const gate = useGate();
   const waiting = useWaiting();
+  const isOpen = gate.kind === 'open';
+  useEffect(() => {
+    if (!isOpen || bare) return;
+    // Brings the file's schemas along, so it comes when everything else is here.
+    let stop = () => {};
+    const timer = setTimeout(
+      () => void import('./lookAfter').then(({ lookAfterDaily }) => (stop = lookAfterDaily())),
+      1000,
+    );
+    return () => {
+      clearTimeout(timer);
+      stop();
+    };
+  }, [isOpen, bare]);
   return (
     <ErrorBoundary>
       {gate.kind === 'readOnly' && (
@@ -77,11 +91,32 @@ function useGate(): Gate {
   return gate;
 }
 
+/** Told when the browser has nowhere to keep anything. */
+class NoStorageError extends Error {
+  override readonly name = 'NoStorageError';
+}
+
+/** A database that neither opens nor fails: another window holds on to an older one. */
+const OPENS_WITHIN_MS = 15_000;
+
+function openInTime(): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const timer = setTimeout(
+      () => reject(new Error('The notebook does not open. Close Gander’s other windows, then load this page again.')),
+      OPENS_WITHIN_MS,
+    );
+    requireWritable(database())
+      .then(resolve, reject)
+      .finally(() => clearTimeout(timer));
+  });
+}
+
 async function openHousehold(): Promise<Gate> {
   // Loaded only then: it brings the file format with it, which no other visit to a page needs.
   if (!chosenHousehold() && (await wantsDemo())) await (await import('./enterDemo')).enterDemo();
+  if (typeof indexedDB === 'undefined' || indexedDB === null) throw new NoStorageError('there is no IndexedDB');
   try {
-    await requireWritable(database());
+    await openInTime();
     takeUpHeatWrites(database());
     await readHousehold();
     return { kind: 'open' };

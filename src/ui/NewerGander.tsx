@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type Changed, changes, newerThan } from '@/offline/changes';
 import { askWaiting, type TakeOverAnswer } from '@/offline/messages';
 import { database } from '@/store/current';
+import { thisVisit } from '@/store/small';
 import { Button } from './Button';
 
 /** For this visit; the next one asks again. */
@@ -12,7 +13,7 @@ const LATER = 'gander.later';
 export function NewerGander({ waiting }: { readonly waiting: ServiceWorker }) {
   const busy = useLiveQuery(() => database().underWay.count(), []) !== 0;
   const [news, setNews] = useState<readonly Changed[]>();
-  const [later, setLater] = useState(() => sessionStorage.getItem(LATER) !== null);
+  const [later, setLater] = useState(() => thisVisit.get(LATER) !== undefined);
   const [others, setOthers] = useState(false);
   if (busy || later) return null;
   const show = async () => setNews(newerThan((await askWaiting<Changed[]>(waiting, 'what changed')) ?? [], changes));
@@ -36,7 +37,7 @@ export function NewerGander({ waiting }: { readonly waiting: ServiceWorker }) {
       <Button
         variant="quiet"
         onClick={() => {
-          sessionStorage.setItem(LATER, '');
+          thisVisit.set(LATER, '');
           setLater(true);
         }}
       >

@@ -28,6 +28,8 @@ export function sayFailures(): void {
     const inner = (event.reason as { inner?: unknown } | undefined)?.inner;
     const words = failureWords(isQuota(inner) ? inner : event.reason);
     if (words !== undefined) say({ text: words });
+    // Often a row that cannot be read: it is taken out of the way, and the page loaded without it.
+    if (event.reason instanceof TypeError) void import('./lookAfter').then(({ setAside }) => setAside());
   });
 }
 

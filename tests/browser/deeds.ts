@@ -36,7 +36,7 @@ export async function beansIn(page: Page): Promise<void> {
 /** The clock as it is painted. */
 export const clockText = (page: Page) => page.getByRole('timer').innerText();
 
-/** The stored roasts, straight from the browser's database. */
+/** The stored roasts, straight from the browser's database; streamed readings, which lie apart while a roast goes on, come last. */
 export function storedRoasts(
   page: Page,
   name = 'gander',
@@ -47,10 +47,29 @@ export function storedRoasts(
         const opening = indexedDB.open(database);
         opening.onerror = () => reject(opening.error);
         opening.onsuccess = () => {
-          const asking = opening.result.transaction('roasts').objectStore('roasts').getAll();
-          asking.onsuccess = () => {
+          const reading = opening.result.transaction(['roasts', 'readings']);
+          const roasts = reading.objectStore('roasts').getAll();
+          const apart = reading.objectStore('readings').getAll();
+          reading.oncomplete = () => {
             opening.result.close();
-            resolve(asking.result as never);
+            const whole = roasts.result.map((roast) => ({
+              ...roast,
+              entries: [
+                ...roast.entries,
+                ...apart.result
+                  .filter(({ roastId }) => roastId === roast.id)
+                  .flatMap(({ kept }) => kept)
+                  .map(([id, at, pressedAt, source, celsius]) => ({
+                    kind: 'reading',
+                    id,
+                    at,
+                    pressedAt,
+                    source,
+                    celsius,
+                  })),
+              ],
+            }));
+            resolve(whole as never);
           };
         };
       }),

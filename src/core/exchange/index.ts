@@ -14,7 +14,7 @@ export {
 export { type NotebookStep, notebookSteps } from './notebookSteps.ts';
 export { parseNotebook } from './parseNotebook.ts';
 export { type ProbeLine, parseProbeLine, probeSlug } from './probeLine.ts';
-export { idsNamed, type Reference, references } from './references.ts';
+export { danglingRows, idsNamed, type Reference, references } from './references.ts';
 export { rowFault } from './rowFault.ts';
-export { type LeftOut, type Salvaged, salvageNotebook } from './salvage.ts';
+export { calledOf, type LeftOut, readableRow, type Salvaged, salvageContent, salvageNotebook } from './salvage.ts';
 export { shiftDates } from './shiftDates.ts';

@@ -17,23 +17,34 @@ export function rowFault(table: ContentTable | 'household', row: unknown): Issue
 }
 
 /**
- * A row without the things in its lists that keep it out: one spoilt reading must not cost a roast. Undefined where it is
- * sound already, or where more than that is wrong with it.
+ * A row without what keeps it out, where that can go: things in its lists (one spoilt reading must not cost a roast), and
+ * fields that it need not have. Undefined where it is sound already, or where more than that is wrong with it.
  */
 export function rowWithoutBadThings(table: ContentTable, row: unknown): { row: unknown; left: unknown[] } | undefined {
   const parsed = rowSchema(table).safeParse(row);
   if (parsed.success || typeof row !== 'object' || row === null) return undefined;
-  const bad = new Map<string, Set<number>>();
-  for (const { path } of parsed.error.issues) {
-    const [field, at] = path;
-    if (typeof field !== 'string' || typeof at !== 'number') return undefined;
-    bad.set(field, (bad.get(field) ?? new Set()).add(at));
+  const places = new Map<string, Set<number>>();
+  const fields = new Set<string>();
+  for (const issue of parsed.error.issues) {
+    const [field, at] = issue.path;
+    if (issue.code === 'unrecognized_keys' && issue.path.length === 0) for (const key of issue.keys) fields.add(key);
+    else if (typeof field !== 'string') return undefined;
+    else if (typeof at === 'number') places.set(field, (places.get(field) ?? new Set()).add(at));
+    else fields.add(field);
   }
-  const fields = row as Record<string, unknown[]>;
-  const mended = { ...fields };
-  for (const [field, places] of bad) mended[field] = (fields[field] ?? []).filter((_, at) => !places.has(at));
-  if (!rowSchema(table).safeParse(mended).success) return undefined;
-  return { row: mended, left: [...bad].flatMap(([field, places]) => [...places].map((at) => fields[field]?.[at])) };
+  const was = row as Record<string, unknown>;
+  const mended: Record<string, unknown> = { ...was };
+  const left: unknown[] = [];
+  for (const [field, bad] of places) {
+    const things = was[field] as unknown[];
+    mended[field] = things.filter((_, at) => !bad.has(at));
+    left.push(...[...bad].map((at) => things[at]));
+  }
+  for (const field of fields) {
+    delete mended[field];
+    left.push({ [field]: was[field] });
+  }
+  return rowSchema(table).safeParse(mended).success ? { row: mended, left } : undefined;
 }
 
 /** A schema's complaint in a person's words. */

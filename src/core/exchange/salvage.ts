@@ -1,6 +1,6 @@
 import { failure, type Issue, type Result, success } from '../issues/index.ts';
 import { type ContentTable, contentTables, noContent } from './contentTables.ts';
-import type { Notebook } from './notebook.ts';
+import type { Notebook, NotebookContent } from './notebook.ts';
 import { readNotebookFile } from './parseNotebook.ts';
 import { danglingRows } from './references.ts';
 import { rowFault, rowWithoutBadThings } from './rowFault.ts';
@@ -8,6 +8,8 @@ import { rowFault, rowWithoutBadThings } from './rowFault.ts';
 /** A row that could not be taken in, as the file had it. */
 export interface LeftOut {
   readonly table: ContentTable | 'household';
+  /** Its own id, as far as it has one. */
+  readonly id: unknown;
   /** What it is called, as far as it says: a lot's name, the day of a roast. */
   readonly called: string;
   readonly why: Issue;
@@ -38,13 +40,32 @@ export function salvageNotebook(text: string): Result<Salvaged> {
   const mended = whole.ok ? undefined : closed(text);
   const read = mended === undefined ? whole : readNotebookFile(mended, clean);
   if (!read.ok) return failure(...(whole.ok ? read : whole).issues);
-  const file = read.value;
+  const { format, version, savedAt } = read.value;
+  const sound = salvageContent(read.value);
+  return success({
+    notebook: {
+      ...sound.content,
+      format,
+      version,
+      savedAt: isTime(savedAt) ? savedAt : new Date(0).toISOString(),
+    } as unknown as Notebook,
+    leftOut: [...leftOut, ...sound.leftOut],
+    cutOff: mended !== undefined,
+  });
+}
+
+/** What is sound of tables of rows of today's shape, and what is not. Sound rows are given as they are, not copied. */
+export function salvageContent(rows: Readonly<Record<string, unknown>>): {
+  readonly content: NotebookContent;
+  readonly leftOut: readonly LeftOut[];
+} {
+  const leftOut: LeftOut[] = [];
   const content: Record<string, unknown[]> = {};
   for (const table of contentTables) {
     const seen = new Set<unknown>();
-    const rows = Array.isArray(file[table]) ? (file[table] as unknown[]) : [];
-    content[table] = rows.flatMap((row, at) => {
-      const id = (row as { id?: unknown }).id;
+    const all = Array.isArray(rows[table]) ? (rows[table] as unknown[]) : [];
+    content[table] = all.flatMap((row, at) => {
+      const { id } = row as { id?: unknown };
       const why = seen.has(id) ? twice(table, at) : rowFault(table, row);
       if (!why) {
         seen.add(id);
@@ -53,6 +74,7 @@ export function salvageNotebook(text: string): Result<Salvaged> {
       const mended = seen.has(id) ? undefined : rowWithoutBadThings(table, row);
       leftOut.push({
         table,
+        id,
         called: calledOf(row),
         why,
         row: mended ? mended.left : row,
@@ -62,19 +84,23 @@ export function salvageNotebook(text: string): Result<Salvaged> {
       return mended ? [mended.row] : [];
     });
   }
-  const householdFault = file.household === undefined ? undefined : rowFault('household', file.household);
+  const { household } = rows;
+  const householdFault = household === undefined ? undefined : rowFault('household', household);
   if (householdFault)
-    leftOut.push({ table: 'household', called: 'the settings', why: householdFault, row: file.household });
-  const notebook = {
+    leftOut.push({
+      table: 'household',
+      id: 'household',
+      called: 'the settings',
+      why: householdFault,
+      row: household,
+    });
+  const read = {
     ...noContent,
     ...content,
-    format: file.format,
-    version: file.version,
-    savedAt: isTime(file.savedAt) ? file.savedAt : new Date(0).toISOString(),
-    ...(file.household !== undefined && !householdFault ? { household: file.household } : {}),
-  } as unknown as Notebook;
-  const stood = withStandIns(notebook, leftOut);
-  return success({ ...withoutDangling(stood.notebook, stood.leftOut), cutOff: mended !== undefined });
+    ...(household !== undefined && !householdFault ? { household } : {}),
+  } as unknown as NotebookContent;
+  const stood = withStandIns(read, leftOut);
+  return withoutDangling(stood.content, stood.leftOut);
 }
 
 /** A row that is no row at all would stop the steps from older versions. */
@@ -86,7 +112,7 @@ function withoutNothings(raw: Record<string, unknown>, leftOut: LeftOut[]): Reco
     file[table] = rows.filter((row, at) => {
       const is = typeof row === 'object' && row !== null && !Array.isArray(row);
       const why = { code: 'shape' as const, path: [table, at], detail: 'this is no row' };
-      if (!is) leftOut.push({ table, called: calledOf(row), why, row });
+      if (!is) leftOut.push({ table, id: undefined, called: calledOf(row), why, row });
       return is;
     });
   }
@@ -95,59 +121,78 @@ function withoutNothings(raw: Record<string, unknown>, leftOut: LeftOut[]): Reco
 
 /** What stands in for beans or gear that cannot be read, so that the roasts that name them need not go. */
 const standIns = {
-  lots: (id: string, createdAt: string) => ({
-    id,
-    name: 'Beans that could not be read',
-    origin: 'not known',
-    process: 'other',
-    packs: [{ grams: 1 }],
-    createdAt,
-  }),
-  gear: (id: string, createdAt: string) => ({
-    id,
-    nickname: 'Gear that could not be read',
-    method: 'other',
-    createdAt,
-  }),
+  lots: { name: 'Beans that could not be read', origin: 'not known', process: 'other', packs: [{ grams: 1 }] },
+  gear: { nickname: 'Gear that could not be read', method: 'other' },
 } as const;
 
+/** What can be read of a row, over what stands in for the rest; undefined where even that makes no row. */
+export function readableRow(
+  table: ContentTable,
+  row: unknown,
+  standIn: Readonly<Record<string, unknown>>,
+): object | undefined {
+  let read: Record<string, unknown> = { ...standIn };
+  if (rowFault(table, read) !== undefined) return undefined;
+  for (const [key, value] of Object.entries((row ?? {}) as object)) {
+    const sound = Array.isArray(value) ? soundThings(table, read, key, value) : value;
+    if (rowFault(table, { ...read, [key]: sound }) === undefined) read = { ...read, [key]: sound };
+  }
+  return read;
+}
+
+/** Of a list, the things that the row can have. */
+function soundThings(table: ContentTable, row: object, key: string, all: readonly unknown[]): unknown[] {
+  const mended = rowWithoutBadThings(table, { ...row, [key]: all })?.row as Record<string, unknown[]> | undefined;
+  return mended?.[key] ?? [...all];
+}
+
 /** Beans and gear that rows name and that are not there get a stand-in, with what can be read of them. */
-function withStandIns(notebook: Notebook, leftOut: readonly LeftOut[]): Pick<Salvaged, 'notebook' | 'leftOut'> {
+function withStandIns(content: NotebookContent, leftOut: readonly LeftOut[]) {
   const wanted = new Set(
-    danglingRows(notebook).flatMap(({ to, id }) => (to === 'lots' || to === 'gear' ? [`${to} ${id}`] : [])),
+    danglingRows(content).flatMap(({ to, id }) => (to === 'lots' || to === 'gear' ? [`${to} ${id}`] : [])),
   );
-  const next = { lots: [...notebook.lots], gear: [...notebook.gear] };
+  const next = { lots: [...content.lots], gear: [...content.gear] };
   for (const each of wanted) {
     const [table, id] = each.split(' ') as ['lots' | 'gear', string];
-    const was = leftOut.find((left) => left.table === table && (left.row as { id?: unknown } | null)?.id === id)?.row;
-    let row: Record<string, unknown> = standIns[table](id, notebook.savedAt);
-    for (const [key, value] of Object.entries((was ?? {}) as object))
-      if (rowFault(table, { ...row, [key]: value }) === undefined) row = { ...row, [key]: value };
-    if (rowFault(table, row) === undefined) (next[table] as unknown[]).push(row);
+    const was = leftOut.find((left) => left.table === table && left.id === id)?.row;
+    const row = readableRow(table, was, {
+      ...standIns[table],
+      id,
+      createdAt: content.roasts[0]?.createdAt ?? new Date(0).toISOString(),
+    });
+    if (row) (next[table] as unknown[]).push(row);
   }
-  const told = leftOut.map((each) => {
-    const { id } = (each.row ?? {}) as { id?: unknown };
-    return wanted.has(`${each.table} ${id}`) ? { ...each, standsIn: true as const } : each;
-  });
-  return { notebook: { ...notebook, ...next }, leftOut: told };
+  const told = leftOut.map((each) =>
+    wanted.has(`${each.table} ${each.id}`) ? { ...each, standsIn: true as const } : each,
+  );
+  return { content: { ...content, ...next }, leftOut: told };
 }
 
 /** What a row names may itself have been left out, so it is asked again until nothing changes. */
-function withoutDangling(notebook: Notebook, leftOut: readonly LeftOut[]): Pick<Salvaged, 'notebook' | 'leftOut'> {
-  const dangling = danglingRows(notebook);
-  if (dangling.length === 0) return { notebook, leftOut };
+function withoutDangling(
+  content: NotebookContent,
+  leftOut: readonly LeftOut[],
+): { readonly content: NotebookContent; readonly leftOut: readonly LeftOut[] } {
+  const dangling = danglingRows(content);
+  if (dangling.length === 0) return { content, leftOut };
   const gone = new Map<ContentTable, Map<number, (typeof dangling)[number]>>();
   for (const each of dangling) gone.set(each.table, (gone.get(each.table) ?? new Map()).set(each.at, each));
   const more = [...gone].flatMap(([table, rows]) =>
     [...rows].map(([at, { id, wanted }]): LeftOut => {
-      const row = notebook[table][at];
-      return { table, called: calledOf(row), why: { code: 'dangling', path: [table, at], id, wanted }, row };
+      const row = content[table][at];
+      return {
+        table,
+        id: row?.id,
+        called: calledOf(row),
+        why: { code: 'dangling', path: [table, at], id, wanted },
+        row,
+      };
     }),
   );
   const kept = Object.fromEntries(
-    [...gone].map(([table, rows]) => [table, (notebook[table] as unknown[]).filter((_, at) => !rows.has(at))]),
+    [...gone].map(([table, rows]) => [table, (content[table] as unknown[]).filter((_, at) => !rows.has(at))]),
   );
-  return withoutDangling({ ...notebook, ...kept }, [...leftOut, ...more]);
+  return withoutDangling({ ...content, ...kept }, [...leftOut, ...more]);
 }
 
 const twice = (table: ContentTable, at: number): Issue => ({
@@ -161,7 +206,8 @@ const isTime = (value: unknown) => typeof value === 'string' && !Number.isNaN(Da
 /** The first of these that a row has is what it is called. */
 const NAMES = ['name', 'nickname', 'question', 'date', 'chargedAt', 'createdAt', 'at', 'id'] as const;
 
-function calledOf(row: unknown): string {
+/** What a row calls itself: a lot's name, the day of a roast. */
+export function calledOf(row: unknown): string {
   if (typeof row !== 'object' || row === null) return 'a row that is none';
   const name = NAMES.map((key) => (row as Record<string, unknown>)[key]).find((each) => typeof each === 'string');
   return name === undefined ? 'a row without a name' : String(name).slice(0, MOST_LETTERS);

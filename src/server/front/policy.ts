@@ -26,7 +26,7 @@ export function securityHeaders(scriptHashes: readonly string[]): Readonly<Recor
     'x-content-type-options': 'nosniff',
     'referrer-policy': 'no-referrer',
     'permissions-policy':
-      'microphone=(self), camera=(self), screen-wake-lock=(self), serial=(self), bluetooth=(self), geolocation=(), payment=(), usb=(), midi=(), browsing-topics=()',
+      'microphone=(self), camera=(self), screen-wake-lock=(self), serial=(self), geolocation=(), payment=(), usb=(), midi=(), browsing-topics=()',
     'cross-origin-opener-policy': 'same-origin',
     'cross-origin-resource-policy': 'same-origin',
   };

@@ -1,8 +1,8 @@
-import { type LeftOut, type Salvaged, theRow } from '@/core/exchange';
+import type { LeftOut, Salvaged } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import { Button } from '@/ui/Button';
-import { shortDate } from '@/ui/dates';
+import { rowWords } from '@/ui/rowWords';
 import { saveBlob } from '@/ui/saveBlob';
 
 interface DamageProps extends Pick<Salvaged, 'leftOut' | 'cutOff'> {
@@ -56,16 +56,47 @@ export function Damage({ name, leftOut, cutOff }: DamageProps) {
 }
 
 /** “A line of the roast of 3 Nov: …”, with what is wrong with it. */
-export function leftOutWords({ table, called, why, part, standsIn }: LeftOut): string {
-  const name = table === 'household' ? theRow(table) : `${theRow(table)} ${nameWords(called)}`;
+export function leftOutWords({
+  table,
+  called,
+  why,
+  part,
+  standsIn,
+}: Pick<LeftOut, 'table' | 'called' | 'why' | 'part' | 'standsIn'>): string {
+  const name = rowWords(table, called);
   const what = part ? `a part of ${name}` : name;
   const reason =
     why.code === 'dangling'
       ? `its ${why.wanted} is not in the file`
-      : `${String(why.path.at(-1) ?? '')}: ${'detail' in why ? why.detail : issueSentence(why)}`;
+      : `${fieldWords(why.path)}${'detail' in why ? why.detail : issueSentence(why)}`;
   const instead = standsIn ? ' What could be read of it stands in its place.' : '';
   return `${what.charAt(0).toUpperCase()}${what.slice(1)}: ${reason}.${instead}`;
 }
 
-const nameWords = (called: string) =>
-  /^\d{4}-\d\d-\d\dT/.test(called) && !Number.isNaN(Date.parse(called)) ? `of ${shortDate(called)}` : `“${called}”`;
+/** What the fields of rows are called, where a person may meet one that is spoilt. */
+const FIELDS: Readonly<Record<string, string>> = {
+  entries: 'its log',
+  greenGrams: 'how much green',
+  wantedShade: 'the shade',
+  createdAt: 'when it was',
+  chargedAt: 'when the beans went in',
+  at: 'when it was',
+  celsius: 'a temperature',
+  grams: 'a weight',
+  name: 'its name',
+  nickname: 'its name',
+  packs: 'what was bought',
+  uses: 'what was taken of it',
+  method: 'the method',
+  process: 'the process',
+  batches: 'its batches',
+};
+
+/** “how much green: ”; nothing where the row itself is meant. */
+function fieldWords(path: readonly (string | number)[]): string {
+  const field = path.slice(1).findLast((key) => typeof key === 'string');
+  if (field === undefined) return '';
+  // The file's own word, spelled out, where nobody thought of one.
+  const words = FIELDS[field] ?? field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+  return `${words}: `;
+}

@@ -1,9 +1,11 @@
 import { Island } from '@/ui/Island';
+import { Bin } from './Bin';
 import { DoneLately } from './DoneLately';
 import { Households } from './Households';
 import { KeptHere } from './KeptHere';
 import { LoadFile } from './LoadFile';
 import { SaveFile } from './SaveFile';
+import { SetAside } from './SetAside';
 import { Settings } from './Settings';
 import { UseAndMoney } from './UseAndMoney';
 
@@ -13,6 +15,7 @@ export function FilesView() {
     <Island>
       <h1 className="py-8 text-4xl">Your notebook lives on this device, and in the files you save.</h1>
       <KeptHere />
+      <SetAside />
       <div className="grid gap-x-12 gap-y-10 lg:grid-cols-2">
         <SaveFile />
         <LoadFile />
@@ -20,6 +23,7 @@ export function FilesView() {
         <UseAndMoney />
         <Households />
         <DoneLately />
+        <Bin />
       </div>
       <p className="text-husk pt-10 text-[0.95rem]">
         Gander is free software.{' '}

@@ -1,18 +1,12 @@
 import { useId, useState } from 'react';
-import {
-  type ContentComparison,
-  compareContent,
-  type Notebook,
-  type Salvaged,
-  salvageNotebook,
-  tableNouns,
-} from '@/core/exchange';
+import { type ContentComparison, compareContent, type Notebook, type Salvaged, tableNouns } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
 import type { Change } from '@/store/changes';
 import { database } from '@/store/current';
 import { loadContent, type Preference, readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
+import { readSavedFile } from '@/store/rawRows';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
 import { Damage } from './Damage';
@@ -54,7 +48,7 @@ export function LoadFile() {
   const theirs = state.kind === 'ready' && canBeTheirs(state.notebook) && whose === 'theirs';
   const read = async (file: File) => {
     setState({ kind: 'reading' });
-    const salvaged = salvageNotebook(await file.text());
+    const salvaged = readSavedFile(await file.text());
     if (!salvaged.ok)
       return setState({ kind: 'refused', name: file.name, reasons: salvaged.issues.map(issueSentence) });
     const { notebook } = salvaged.value;

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { type JournalQuery, type Sorting, sortings, whatIsAsked } from '@/core/journal';
+import { AsideLine } from '@/ui/AsideLine';
 import { LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
@@ -18,6 +19,7 @@ export function JournalView() {
   return (
     <Island>
       <JournalTabs at="roasts" />
+      <AsideLine />
       <Journal />
     </Island>
   );

@@ -17,6 +17,7 @@ import { chosenHousehold, database } from '@/store/current';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { say } from '@/store/notices';
 import { keepPaperRoasts } from '@/store/paper';
+import { onDevice } from '@/store/small';
 import { useHousehold } from '@/ui/useHousehold';
 
 /** What is typed lies on the device until it is kept, so that a reload loses nothing. */
@@ -42,8 +43,7 @@ export function usePaper() {
   const [rows, setRows] = useState<readonly PaperRow[]>(readDraft);
   useEffect(() => {
     const written = rows.filter((row) => !isBlank(row));
-    if (written.length > 0) localStorage.setItem(draftKey(), JSON.stringify(written));
-    else localStorage.removeItem(draftKey());
+    onDevice.set(draftKey(), written.length > 0 ? JSON.stringify(written) : undefined);
   }, [rows]);
   const lines = useMemo(() => {
     const context: PaperContext | undefined = known && {
@@ -102,7 +102,7 @@ function withBlank(rows: readonly PaperRow[]): readonly PaperRow[] {
 
 function readDraft(): readonly PaperRow[] {
   try {
-    const kept = JSON.parse(localStorage.getItem(draftKey()) ?? '[]') as Partial<PaperRow>[];
+    const kept = JSON.parse(onDevice.get(draftKey()) ?? '[]') as Partial<PaperRow>[];
     return withBlank(kept.map((row) => ({ ...blankRow, ...row })));
   } catch {
     return [blankRow];

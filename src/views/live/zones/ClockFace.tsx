@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { type Milestone, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
+import { thisVisit } from '@/store/small';
 import type { LiveRoastModel } from '../useLiveRoast';
 
 /** What the great clock shows; a press goes on to the next. */
@@ -11,14 +12,14 @@ const KEY = 'gander.clockFace';
 
 /** The clock, to be read at three metres. Once it cracks, the time since then stands beside it: people pull by that. */
 export function ClockFace({ model }: { readonly model: LiveRoastModel }) {
-  const [face, setFace] = useState<Face>(() => faces.find((each) => each === sessionStorage.getItem(KEY)) ?? 'whole');
+  const [face, setFace] = useState<Face>(() => faces.find((each) => each === thisVisit.get(KEY)) ?? 'whole');
   const { at } = model;
   const running = at.charged && at.reached.pull === undefined;
   const main = running ? mainClock(model, face) : restClock(model);
   const since = running && face !== 'last' ? sinceCrack(model) : undefined;
   const go = () => {
     const next = faces[(faces.indexOf(face) + 1) % faces.length] ?? 'whole';
-    sessionStorage.setItem(KEY, next);
+    thisVisit.set(KEY, next);
     setFace(next);
   };
   return (

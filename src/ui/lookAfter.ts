@@ -1,0 +1,34 @@
+import { counted } from '@/core/units';
+import { database } from '@/store/current';
+import { say } from '@/store/notices';
+import { onDevice } from '@/store/small';
+import { lookAfter } from '@/workers/keeper/client';
+
+const KEY = 'gander.lookedAfter';
+const DAY_MS = 86_400_000;
+/** Long after the page has opened, and only on one that stays open. */
+const RESTS_MS = 4000;
+
+/** Looks once a day, at rest, whether everything in the notebook can be read. Gives the way to stop before it began. */
+export function lookAfterDaily(): () => void {
+  const key = `${KEY}/${database().name}`;
+  const last = Number(onDevice.get(key) ?? 0);
+  const now = Date.now();
+  if (now - last < DAY_MS && last <= now) return () => {};
+  const timer = setTimeout(() => {
+    onDevice.set(key, String(now));
+    void setAside();
+  }, RESTS_MS);
+  return () => clearTimeout(timer);
+}
+
+/** Takes what cannot be read out of the way, and says so; the page is loaded again without it. Gives whether there was any. */
+export async function setAside(): Promise<boolean> {
+  const found = await lookAfter(database().name);
+  if (found === 0) return false;
+  say({
+    text: `${counted(found, 'thing')} in the notebook could not be read and ${found === 1 ? 'is' : 'are'} set aside, not lost: see Files and settings.`,
+  });
+  location.reload();
+  return true;
+}
