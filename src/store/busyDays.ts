@@ -1,4 +1,4 @@
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import { liveQuery } from 'dexie';
 import { localDay } from '@/core/units';
 import { database } from './current.ts';

@@ -23,6 +23,7 @@ interface Waiting {
 let waiting: Waiting[] = [];
 let pending: readonly HeatWrite[] = [];
 let late: readonly HeatWrite[] = [];
+let noRoom = false;
 let running = false;
 /** Roasts as they were last written here: the screen need not read again what it just wrote. */
 const written = new Map<string, Roast>();
@@ -65,6 +66,11 @@ export function lateHeatWrites(): readonly HeatWrite[] {
   return late;
 }
 
+/** Whether the last try failed since the device has no room left. */
+export function lacksRoom(): boolean {
+  return noRoom;
+}
+
 /** A roast as it was last written on this page; undefined when nothing was. It is in the database. */
 export function lastWritten(roastId: string): Roast | undefined {
   return written.get(roastId);
@@ -91,6 +97,7 @@ async function run(): Promise<void> {
       written.set(write.roastId, roast);
     } catch (error) {
       if (!isFinal(error)) {
+        noRoom = isNoRoom(error);
         await pause(PAUSES_MS[Math.min(tries, PAUSES_MS.length - 1)] as number);
         continue;
       }
@@ -106,6 +113,11 @@ async function run(): Promise<void> {
 
 const isFinal = (error: unknown) =>
   error instanceof RangeError || (error as Error | undefined)?.name === 'NewerDatabaseError';
+
+const isNoRoom = (error: unknown): boolean => {
+  const { name, inner } = (error ?? {}) as { name?: string; inner?: unknown };
+  return name === 'QuotaExceededError' || (inner !== undefined && inner !== error && isNoRoom(inner));
+};
 
 const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
 

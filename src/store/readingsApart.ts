@@ -1,4 +1,4 @@
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import {
   type DBCore,
   type DBCoreCursor,

@@ -138,9 +138,9 @@ export async function correctClock(
   return correctedMs;
 }
 
-/** Gives a correction of the clock back: it was right after all (the device had slept). */
-export async function keepDeviceClock(db: GanderDatabase, roastId: string, correctedMs: number): Promise<void> {
-  await changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs - correctedMs }));
+/** Takes some milliseconds off the roast's clock, or gives them back where the device's clock was right after all. */
+export async function shiftClock(db: GanderDatabase, roastId: string, byMs: number): Promise<void> {
+  await changeRoast(db, roastId, (roast) => ({ ...roast, clockShiftMs: roast.clockShiftMs + byMs }));
 }
 
 /** Roasts of a piece of gear, newest first. */

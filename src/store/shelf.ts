@@ -1,5 +1,5 @@
 import { differenceInCalendarDays } from 'date-fns';
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import { gramsOnDay } from '@/core/household';
 import type { Id } from '@/core/ids';
 import type { StockJar } from '@/core/plan';

@@ -8,10 +8,9 @@ import { ErrorBoundary } from './ErrorBoundary';
 import { sayFailures } from './failures';
 import { NoticeBar } from './NoticeBar';
 import { UnderWayBar } from './UnderWayBar';
-import { useWaiting } from './useWaiting';
 
-// Wanted once in weeks.
-const NewerGander = lazy(async () => ({ default: (await import('./NewerGander')).NewerGander }));
+// Nothing that the page waits for, and it brings the file's schemas along.
+const AtRest = lazy(async () => ({ default: (await import('./AtRest')).AtRest }));
 
 // Begun as soon as the script runs, since opening takes the browser a moment; what goes wrong is said by the gate below.
 if (isPractice() || chosenHousehold())
@@ -36,21 +35,6 @@ type Gate =
 /** What every view stands in: the household is open before it shows, errors are caught, and what just happened is said. */
 export function Island({ children, bare = false }: IslandProps) {
   const gate = useGate();
-  const waiting = useWaiting();
-  const isOpen = gate.kind === 'open';
-  useEffect(() => {
-    if (!isOpen || bare) return;
-    // Brings the file's schemas along, so it comes when everything else is here.
-    let stop = () => {};
-    const timer = setTimeout(
-      () => void import('./lookAfter').then(({ lookAfterDaily }) => (stop = lookAfterDaily())),
-      1000,
-    );
-    return () => {
-      clearTimeout(timer);
-      stop();
-    };
-  }, [isOpen, bare]);
   return (
     <ErrorBoundary>
       {gate.kind === 'readOnly' && (
@@ -62,9 +46,9 @@ export function Island({ children, bare = false }: IslandProps) {
         <>
           {!bare && !isPractice() && chosenHousehold() === 'demo' && <DemoBar />}
           {!bare && <UnderWayBar />}
-          {!bare && waiting && (
+          {!bare && !isPractice() && (
             <Suspense>
-              <NewerGander waiting={waiting} />
+              <AtRest />
             </Suspense>
           )}
           {children}

@@ -1,7 +1,7 @@
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import { useCallback, useInsertionEffect, useRef, useState } from 'react';
 
-/** The same object for as long as it says the same, so that what hangs on it is not made again. */
+/** The same object for as long as it says the same, so that what hangs on it is not made again. For plain rows and lists. */
 export function useSteady<T>(value: T): T {
   const [kept, setKept] = useState(value);
   if (kept === value || dequal(kept, value)) return kept;

@@ -86,6 +86,76 @@ describe('nothing is lost', () => {
     await close();
   });
 
+  it('when it is loaded again and the device’s clock stands before the last mark: it counts on, and asks', async () => {
+    const { page, context, close } = await onTheHeat();
+    await pass(page, 120);
+    await page.keyboard.press('Space');
+    await page.getByText('Browning').waitFor();
+    const address = page.url();
+    await page.close({ runBeforeUnload: false });
+    const next = await context.newPage();
+    await next.clock.install({ time: new Date(START.getTime() - 3_600_000) });
+    await next.goto(address);
+    await next.getByText(/stands 1 h 2 min before your last mark/).waitFor();
+    await next
+      .getByText(/^2:0\d$/)
+      .first()
+      .waitFor();
+    // A question that just came is not answered by a press meant for something else.
+    await pass(next, 2);
+    await next.getByRole('button', { name: 'A minute more' }).click();
+    await next
+      .getByText(/^3:0\d$/)
+      .first()
+      .waitFor();
+    await pass(next, 2);
+    await next.getByRole('button', { name: 'No, go on' }).click();
+    await next.getByText(/before your last mark/).waitFor({ state: 'detached' });
+    await close();
+  });
+
+  it('when the clock goes an hour ahead while the page is out of sight: it asks whether the device slept', async () => {
+    const { page, close } = await onTheHeat();
+    await pass(page, 60);
+    const sight = (state: string) =>
+      page.evaluate(
+        `Object.defineProperty(document, 'visibilityState', { value: '${state}', configurable: true });
+         document.dispatchEvent(new Event('visibilitychange'));`,
+      );
+    await sight('hidden');
+    await page.clock.setSystemTime(START.getTime() + 3_600_000 + 60_000);
+    await sight('visible');
+    await page.getByText(/went on by 1 h while this page was out of sight/).waitFor();
+    await pass(page, 2);
+    await page.getByRole('button', { name: 'It was set: count on' }).click();
+    await page.getByText(/^1:\d\d$/).first().waitFor();
+    await close();
+  });
+
+  it('when the device has no room: what was pressed stays on screen, is said, and is kept once there is room', async () => {
+    const { page, close } = await onTheHeat();
+    await pass(page, 60);
+    await page.evaluate(
+      `const put = IDBObjectStore.prototype.put;
+       window.makeRoom = () => { IDBObjectStore.prototype.put = put; };
+       IDBObjectStore.prototype.put = () => { throw new DOMException('no room', 'QuotaExceededError'); };`,
+    );
+    await page.keyboard.press('Space');
+    await page.getByText('Browning').waitFor();
+    await pass(page, 4);
+    await page.getByText(/Not kept yet: your last press/).waitFor();
+    await page.getByText(/no room left on this device/).waitFor();
+    assert.equal((await storedRoasts(page))[0]?.entries.length, 0);
+    await page.evaluate(() => (window as unknown as { makeRoom(): void }).makeRoom());
+    for (let tries = 0; tries < 20; tries++) {
+      await pass(page, 1);
+      if ((await storedRoasts(page))[0]?.entries.length === 1) break;
+    }
+    assert.equal((await storedRoasts(page))[0]?.entries.length, 1);
+    await page.getByText(/Not kept yet/).waitFor({ state: 'detached' });
+    await close();
+  });
+
   it('when two tabs show one roast: both mark, both see it', async () => {
     const { page, context, close } = await onTheHeat();
     const other = await context.newPage();

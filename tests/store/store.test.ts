@@ -17,7 +17,7 @@ import { roastHistory } from '@/store/history';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
-import { correctClock, editRoast, keepDeviceClock, removeRoast, startRoast, tagRoasts } from '@/store/roasting';
+import { correctClock, editRoast, removeRoast, shiftClock, startRoast, tagRoasts } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
 import { openTestDatabase } from './openTestDatabase.ts';
@@ -104,7 +104,7 @@ describe('roasting', () => {
     const total = (by[0] ?? 0) + (by[1] ?? 0);
     assert.ok(Math.abs(total - 3_600_000) < 1000, `corrected by ${total} ms`);
     assert.ok(Math.abs((elapsedS(await stored(id), Date.now()) ?? 0) - 60) < 1);
-    await keepDeviceClock(db, id, total);
+    await shiftClock(db, id, -total);
     assert.ok(Math.abs((elapsedS(await stored(id), Date.now()) ?? 0) - 3660) < 1);
   });
 

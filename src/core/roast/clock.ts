@@ -41,3 +41,31 @@ export function clockJumpMs(
   const jump = byDevice * 1000 - steadyElapsedMs;
   return Math.abs(jump) < LEAST_JUMP_MS ? 0 : jump;
 }
+
+/** How a roast's clock came to be doubted: it stands before what was recorded, or leapt while nobody looked. */
+export type ClockDoubt =
+  | { readonly kind: 'behind'; readonly byMs: number }
+  | { readonly kind: 'leapt'; readonly byMs: number };
+
+/** A gap in the steady clock longer than a kettle's boil is asked about, milliseconds: a device may have slept, or been set. */
+const LEAST_LEAP_MS = 300_000;
+
+/**
+ * What to ask about the clock when the page comes back. `steadyElapsedMs` is the time since charge by a clock that cannot be
+ * set, where the page was only out of sight; undefined after a restart. `byMs` is what counting on would take off the clock.
+ */
+export function clockDoubt(
+  roast: Pick<Roast, 'chargedAt' | 'clockShiftMs' | 'entries'>,
+  nowMs: number,
+  steadyElapsedMs?: number,
+): ClockDoubt | undefined {
+  const elapsed = elapsedS(roast, nowMs);
+  if (elapsed === undefined) return undefined;
+  if (steadyElapsedMs !== undefined) {
+    const leapMs = elapsed * 1000 - steadyElapsedMs;
+    return leapMs > LEAST_LEAP_MS ? { kind: 'leapt', byMs: leapMs } : undefined;
+  }
+  const lastS = roast.entries.reduce((last, { at }) => Math.max(last, at), 0);
+  const behindMs = (elapsed - lastS) * 1000;
+  return behindMs < -LEAST_JUMP_MS ? { kind: 'behind', byMs: behindMs } : undefined;
+}

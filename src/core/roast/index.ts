@@ -1,5 +1,5 @@
 export { atAnotherTime } from './atAnotherTime.ts';
-export { clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
+export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { draftFault } from './draftFault.ts';

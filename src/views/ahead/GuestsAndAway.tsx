@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import { useId, useState } from 'react';
 import { issueSentence } from '@/core/issues';
 import { parseUse } from '@/core/plan';

@@ -111,6 +111,8 @@ export function LiveRoast(named: NamedRoast) {
     if (deed.does === 'readAsFahrenheit') probe.readAsFahrenheit();
     if (deed.does === 'clockIsRight') screen.clockIsRight(correctedMs);
     if (deed.does === 'followClock') void screen.followClock(correctedMs);
+    if (deed.does === 'countOn') void screen.countOn();
+    if (deed.does === 'minuteMore') void screen.minuteMore();
   };
   useTakesCracks(takesCracks, model.tellings, answer);
   const latestPop = useRef(model.tapCrack);

@@ -1,4 +1,4 @@
-import { dequal } from 'dequal';
+import { dequal } from 'dequal/lite';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { memo, useMemo, useSyncExternalStore } from 'react';
 import { type Roast, withHeatWrite } from '@/core/roast';

@@ -28,7 +28,7 @@ import {
 } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { lateHeatWrites, onHeatWrites } from '@/store/outbox';
+import { lacksRoom, lateHeatWrites, onHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
 import { useSteady, useSteadyCallback } from '@/ui/useSteady';
@@ -114,7 +114,8 @@ function useNotKept({ id }: Roast): Telling[] {
   const count = all.filter(({ roastId }) => roastId === id).length;
   if (count === 0) return [];
   const presses = count === 1 ? 'your last press' : `your last ${count} presses`;
-  const text = `Not kept yet: ${presses}. Kept in memory and tried again: leave this page open.`;
+  const why = lacksRoom() ? ' There is no room left on this device: delete something large.' : '';
+  const text = `Not kept yet: ${presses}.${why} Kept in memory and tried again: leave this page open.`;
   return [{ key: `notKept${count}`, level: 'danger', text }];
 }
 

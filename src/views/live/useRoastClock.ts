@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
-import { elapsedS, type Roast } from '@/core/roast';
+import { type ClockDoubt, clockDoubt, elapsedS, type Roast } from '@/core/roast';
 import { clockSpeed, database } from '@/store/current';
-import { correctClock } from '@/store/roasting';
+import { correctClock, shiftClock } from '@/store/roasting';
 
 /** The clock of a roast. */
 export interface RoastClock {
@@ -11,6 +11,8 @@ export interface RoastClock {
   readonly shownS: number | undefined;
   /** How far the device's clock had jumped when it was last put right, milliseconds; 0 if it never was. */
   readonly correctedMs: number;
+  /** Why it is doubted since the page came back; undefined when it is not. */
+  readonly doubt: ClockDoubt | undefined;
 }
 
 interface Anchor {
@@ -26,8 +28,10 @@ interface Anchor {
  */
 export function useRoastClock(roast: Roast): RoastClock {
   const anchor = useRef<Anchor>(undefined);
+  const lookedBack = useRef(false);
   const [, repaint] = useState(0);
   const [correctedMs, setCorrectedMs] = useState(0);
+  const [doubt, setDoubt] = useState<ClockDoubt>();
   const basis = `${roast.chargedAt}/${roast.clockShiftMs}`;
   if (anchor.current?.basis !== basis) anchor.current = anchorOf(roast, basis);
 
@@ -47,6 +51,13 @@ export function useRoastClock(roast: Roast): RoastClock {
       const by = await correctClock(database(), roast.id, steadyMs).catch(() => 0);
       if (current && by !== 0) setCorrectedMs(by);
     };
+    const lookBack = (steadyElapsedMs?: number) => {
+      const found = clockDoubt(roast, Date.now(), steadyElapsedMs);
+      if (!found) return;
+      setDoubt(found);
+      // Time does not run backwards: it goes on from what was recorded last, and asks how much more it has been.
+      if (found.kind === 'behind') void shiftClock(database(), roast.id, found.byMs).catch(() => undefined);
+    };
     const tick = () => {
       const drift = Math.abs(byDeviceMs(roast) - steadyMs());
       if (roast.chargedAt && document.visibilityState === 'visible' && drift > 2000 && clockSpeed() === 1) void check();
@@ -62,10 +73,13 @@ export function useRoastClock(roast: Roast): RoastClock {
     };
     const back = () => {
       if (document.visibilityState !== 'visible') return;
+      if (clockSpeed() === 1) lookBack(steadyMs());
       if (byDeviceMs(roast) < steadyMs() - 2000 && clockSpeed() === 1) void check();
       else anchor.current = anchorOf(roast, basis);
       repaint((count) => count + 1);
     };
+    if (clockSpeed() === 1 && !lookedBack.current) lookBack();
+    lookedBack.current = true;
     tick();
     document.addEventListener('visibilitychange', back);
     window.addEventListener('pageshow', back);
@@ -77,7 +91,7 @@ export function useRoastClock(roast: Roast): RoastClock {
     };
   }, [roast.id, basis]);
 
-  return { now, shownS: now(), correctedMs };
+  return { now, shownS: now(), correctedMs, doubt };
 }
 
 function anchorOf(roast: Roast, basis: string): Anchor {

@@ -1,17 +1,20 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { MethodId } from '@/core/gear';
 import type { ControlNow, Telling } from '@/core/heat';
-import type { Roast } from '@/core/roast';
-import { formatSpan } from '@/core/units';
+import type { ClockDoubt, Roast } from '@/core/roast';
 import { database } from '@/store/current';
-import { keepDeviceClock } from '@/store/roasting';
+import { shiftClock } from '@/store/roasting';
 import type { ProbeState } from './useProbe';
 import type { RoastClock } from './useRoastClock';
 
 /** What only this screen knows and tells: a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
 export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState, lacks: readonly string[]) {
   const [seenMs, setSeenMs] = useState(0);
+  const doubted = useRef<ClockDoubt>(undefined);
+  const [settled, setSettled] = useState<ClockDoubt>();
+  // Clocks seldom jump: what is told of it is fetched when one does.
+  const [words, setWords] = useState<typeof import('./clockTellings')>();
   const recipe = useLiveQuery(async () => {
     if (!roast.recipeId) return undefined;
     // Only who follows a recipe loads what is told of it.
@@ -19,20 +22,36 @@ export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState
     const found = await database().recipes.get(roast.recipeId);
     return found && { found, paceOfRecipe };
   }, [roast.recipeId]);
-  const tells = ({ correctedMs, shownS }: RoastClock, controls: readonly ControlNow[]): Telling[] => [
-    ...(probe.looksFahrenheit ? [fahrenheit] : []),
-    ...(correctedMs !== 0 && correctedMs !== seenMs ? [clockJumped(correctedMs)] : []),
-    ...(recipe && roast.chargedAt ? [recipe.paceOfRecipe(recipe.found, roast, method, controls, shownS ?? 0)] : []),
-  ];
+  const tells = ({ correctedMs, shownS, doubt }: RoastClock, controls: readonly ControlNow[]): Telling[] => {
+    doubted.current = doubt;
+    const jumped = correctedMs !== 0 && correctedMs !== seenMs;
+    const asks = doubt !== settled ? doubt : undefined;
+    if ((jumped || asks) && !words) void import('./clockTellings').then((found) => setWords(() => found));
+    return [
+      ...(probe.looksFahrenheit ? [fahrenheit] : []),
+      ...(words && jumped ? [words.clockJumped(correctedMs)] : []),
+      ...(words && asks ? [words.clockDoubted(asks)] : []),
+      ...(recipe && roast.chargedAt ? [recipe.paceOfRecipe(recipe.found, roast, method, controls, shownS ?? 0)] : []),
+    ];
+  };
   const lacking = lacks.map((text): Telling => ({ key: text, level: 'note', text }));
   return {
     tells,
     /** Said when nothing else is. */
     lacking,
-    clockIsRight: (correctedMs: number) => setSeenMs(correctedMs),
+    clockIsRight: (correctedMs: number) => {
+      setSeenMs(correctedMs);
+      setSettled(doubted.current);
+    },
+    /** The device's clock was set while the page was out of sight. */
+    countOn: async () => {
+      setSettled(doubted.current);
+      await shiftClock(database(), roast.id, doubted.current?.byMs ?? 0);
+    },
+    minuteMore: () => shiftClock(database(), roast.id, -60_000),
     followClock: async (correctedMs: number) => {
       setSeenMs(correctedMs);
-      await keepDeviceClock(database(), roast.id, correctedMs);
+      await shiftClock(database(), roast.id, -correctedMs);
     },
   };
 }
@@ -43,19 +62,3 @@ const fahrenheit: Telling = {
   text: 'The probe shows more than beans can be. Are these degrees Fahrenheit?',
   answers: [{ label: 'Yes, read them so', does: { kind: 'screen', does: 'readAsFahrenheit' } }],
 };
-
-function clockJumped(correctedMs: number): Telling {
-  const way = correctedMs > 0 ? 'ahead' : 'back';
-  const answers: Telling['answers'] = [
-    { label: 'Good', does: { kind: 'screen', does: 'clockIsRight' } },
-    ...(correctedMs > 0
-      ? [{ label: 'It had slept: follow it', does: { kind: 'screen' as const, does: 'followClock' as const } }]
-      : []),
-  ];
-  return {
-    key: `clock${correctedMs}`,
-    level: 'ask',
-    text: `This device’s clock jumped ${way} by ${formatSpan(Math.abs(correctedMs) / 1000)}. Gander kept counting from the beans going in.`,
-    answers,
-  };
-}

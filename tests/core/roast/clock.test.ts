@@ -1,6 +1,15 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { clockJumpMs, elapsedS, finalShade, isUnderWay, momentMs, pulledMs, roastedGrams } from '@/core/roast';
+import {
+  clockDoubt,
+  clockJumpMs,
+  elapsedS,
+  finalShade,
+  isUnderWay,
+  momentMs,
+  pulledMs,
+  roastedGrams,
+} from '@/core/roast';
 import { mark, pull, roastOf } from '../build.ts';
 
 const chargedMs = Date.parse('2026-11-24T10:00:00Z');
@@ -45,5 +54,30 @@ describe('the state of a roast', () => {
   it('has the shade of its last pull', () => {
     assert.equal(finalShade(roastOf([pull(300, { shade: 4, all: false }), pull(330, { shade: 7 })])), 7);
     assert.equal(finalShade(roastOf([])), undefined);
+  });
+});
+
+describe('a clock that is doubted', () => {
+  const roast = {
+    chargedAt: '2026-11-24T10:00:00.000Z',
+    clockShiftMs: 0,
+    entries: [{ at: 432 }, { at: 120 }],
+  } as never;
+  const at = (s: number) => Date.parse('2026-11-24T10:00:00.000Z') + s * 1000;
+
+  it('stands before the last mark after a restart', () => {
+    assert.deepEqual(clockDoubt(roast, at(-3600)), { kind: 'behind', byMs: -4_032_000 });
+    assert.deepEqual(clockDoubt(roast, at(400)), { kind: 'behind', byMs: -32_000 });
+  });
+
+  it('leapt while the page was out of sight', () => {
+    assert.deepEqual(clockDoubt(roast, at(4100), 500_000), { kind: 'leapt', byMs: 3_600_000 });
+  });
+
+  it('is not doubted at a mark, after it, for a short sleep, or before the charge', () => {
+    assert.equal(clockDoubt(roast, at(432)), undefined);
+    assert.equal(clockDoubt(roast, at(9000)), undefined);
+    assert.equal(clockDoubt(roast, at(700), 500_000), undefined);
+    assert.equal(clockDoubt({ clockShiftMs: 0, entries: [] } as never, at(5)), undefined);
   });
 });

@@ -11,7 +11,10 @@ export type Deed =
   /** Not now: it may be asked again when there is more to it than `weight`. */
   | { readonly kind: 'putOff'; readonly weight: number }
   /** Something that only the screen can do. */
-  | { readonly kind: 'screen'; readonly does: 'readAsFahrenheit' | 'clockIsRight' | 'followClock' | 'deleteRoast' };
+  | {
+      readonly kind: 'screen';
+      readonly does: 'readAsFahrenheit' | 'clockIsRight' | 'followClock' | 'countOn' | 'minuteMore' | 'deleteRoast';
+    };
 
 export interface Answer {
   readonly label: string;
