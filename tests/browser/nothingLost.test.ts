@@ -128,7 +128,10 @@ describe('nothing is lost', () => {
     await page.getByText(/went on by 1 h while this page was out of sight/).waitFor();
     await pass(page, 2);
     await page.getByRole('button', { name: 'It was set: count on' }).click();
-    await page.getByText(/^1:\d\d$/).first().waitFor();
+    await page
+      .getByText(/^1:\d\d$/)
+      .first()
+      .waitFor();
     await close();
   });
 
