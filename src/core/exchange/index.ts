@@ -18,3 +18,4 @@ export { danglingRows, idsNamed, type Reference, references } from './references
 export { rowFault } from './rowFault.ts';
 export { calledOf, type LeftOut, readableRow, type Salvaged, salvageContent, salvageNotebook } from './salvage.ts';
 export { shiftDates } from './shiftDates.ts';
+export { formatTable, type TableKind, tableKinds } from './tables.ts';

@@ -10,4 +10,4 @@ export {
   paperColumns,
   readPaperRow,
 } from './paperRow.ts';
-export { blankRow, rowsPasted } from './paperTable.ts';
+export { blankRow, headingColumn, rowsPasted } from './paperTable.ts';

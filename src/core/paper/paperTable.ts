@@ -8,15 +8,15 @@ export const blankRow: PaperRow = Object.fromEntries(paperColumns.map((column) =
 
 /** Words by which a heading of somebody's own table is known. Ours. */
 const HEADINGS = {
-  date: ['date', 'day', 'roasted on'],
+  date: ['date', 'day', 'roasted on', 'roast date', 'when'],
   beans: ['beans', 'bean', 'coffee', 'lot', 'origin'],
   gear: ['gear', 'roaster', 'machine', 'method', 'popper'],
-  green: ['green', 'green weight', 'in', 'weight in', 'charge weight', 'grams'],
+  green: ['green', 'green weight', 'in', 'weight in', 'charge weight', 'grams', 'green grams', 'batch', 'batch size'],
   yellow: ['yellow', 'drying', 'dry', 'dry end'],
   firstCrack: ['first crack', 'first', '1st crack', '1st', 'crack'],
   secondCrack: ['second crack', 'second', '2nd crack', '2nd'],
-  pull: ['pull', 'pulled', 'end', 'total', 'total time', 'stop', 'out at', 'time'],
-  roasted: ['roasted', 'roasted weight', 'out', 'weight out', 'yield'],
+  pull: ['pull', 'pulled', 'end', 'total', 'total time', 'stop', 'out at', 'time', 'duration', 'roast time'],
+  roasted: ['roasted', 'roasted weight', 'out', 'weight out', 'yield', 'roasted grams'],
   shade: ['shade', 'colour', 'color', 'roast', 'level'],
   note: ['note', 'notes', 'remarks', 'comment', 'comments'],
 } as const satisfies Record<PaperColumn, readonly string[]>;
@@ -27,7 +27,7 @@ const HEADINGS = {
  */
 export function rowsPasted(cells: readonly (readonly string[])[], from: PaperColumn): PaperRow[] {
   const [first = []] = cells;
-  const headed = first.map(columnOf);
+  const headed = first.map(headingColumn);
   const isHeaded = headed.filter(Boolean).length >= 2 && first.every((cell) => !/\d\d/.test(cell));
   const columns = isHeaded ? headed : paperColumns.slice(paperColumns.indexOf(from));
   return (isHeaded ? cells.slice(1) : cells)
@@ -42,10 +42,11 @@ export function rowsPasted(cells: readonly (readonly string[])[], from: PaperCol
     });
 }
 
-function columnOf(heading: string): PaperColumn | undefined {
+/** The column that a heading names, in the words of many tables; undefined where it is none of them. */
+export function headingColumn(heading: string): PaperColumn | undefined {
   const word = heading
     .toLowerCase()
-    .replace(/[([].*$/, '')
+    .replace(/[([].*$|\s(g|kg|oz|lb|s|sec|min|%)$/, '')
     .replaceAll('_', ' ')
     .trim();
   return paperColumns.find((column) => (HEADINGS[column] as readonly string[]).includes(word));

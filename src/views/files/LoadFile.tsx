@@ -10,11 +10,14 @@ import { readSavedFile } from '@/store/rawRows';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
 import { Damage } from './Damage';
+import { decodeText } from './decodeText';
+import { FromTable } from './FromTable';
 import { Theirs } from './Theirs';
 
 type State =
   | { readonly kind: 'idle' }
   | { readonly kind: 'reading' }
+  | { readonly kind: 'table'; readonly name: string; readonly text: string }
   | { readonly kind: 'refused'; readonly name: string; readonly reasons: readonly string[] }
   | {
       readonly kind: 'ready';
@@ -48,7 +51,10 @@ export function LoadFile() {
   const theirs = state.kind === 'ready' && canBeTheirs(state.notebook) && whose === 'theirs';
   const read = async (file: File) => {
     setState({ kind: 'reading' });
-    const salvaged = readSavedFile(await file.text());
+    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
+    if (!/^\s*\{/.test(text.slice(0, 200).replace('\ufeff', '')))
+      return setState({ kind: 'table', name: file.name, text });
+    const salvaged = readSavedFile(text);
     if (!salvaged.ok)
       return setState({ kind: 'refused', name: file.name, reasons: salvaged.issues.map(issueSentence) });
     const { notebook } = salvaged.value;
@@ -72,8 +78,8 @@ export function LoadFile() {
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">Load a file</h2>
       <p className="mb-4">
-        A notebook, a roast or a recipe that Gander saved, yours or a friend’s. You see what it brings before anything
-        changes.
+        A notebook, a roast or a recipe that Gander saved, yours or a friend’s; or a table from elsewhere: the
+        temperatures of a roast, a list of roasts. You see what it brings before anything changes.
       </p>
       <label
         htmlFor={id}
@@ -83,7 +89,7 @@ export function LoadFile() {
         <input
           id={id}
           type="file"
-          accept=".json,application/json"
+          accept=".json,.csv,.tsv,.txt,.log,application/json,text/csv,text/plain"
           className="sr-only"
           onChange={(event) => {
             const [file] = event.target.files ?? [];
@@ -92,6 +98,9 @@ export function LoadFile() {
           }}
         />
       </label>
+      {state.kind === 'table' && (
+        <FromTable key={state.name} name={state.name} text={state.text} onDone={() => setState({ kind: 'idle' })} />
+      )}
       {state.kind === 'reading' && <p className="mt-4">Reading…</p>}
       {state.kind === 'refused' && (
         <div role="alert" className="text-danger mt-4">

@@ -6,6 +6,7 @@ import { readContent } from '@/store/notebook';
 import { Button } from '@/ui/Button';
 import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
+import { SaveTables } from './SaveTables';
 
 /** The whole notebook as one file. */
 export function SaveFile() {
@@ -48,6 +49,7 @@ export function SaveFile() {
           </ul>
         </div>
       )}
+      <SaveTables />
     </section>
   );
 }

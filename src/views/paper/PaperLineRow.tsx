@@ -3,8 +3,8 @@ import type { KeyboardEvent } from 'react';
 import { lotTitle } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
 import { type PaperColumn, type PaperRoast, paperColumns } from '@/core/paper';
+import { COLUMN_NAMES } from '@/ui/paperColumns';
 import { useWords } from '@/ui/useHousehold';
-import { COLUMN_NAMES } from './columns';
 import type { PaperLine, usePaper } from './usePaper';
 
 interface PaperLineRowProps {

@@ -4,8 +4,8 @@ import { counted } from '@/core/units';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
+import { COLUMN_NAMES, WIDTHS } from '@/ui/paperColumns';
 import { useWords } from '@/ui/useHousehold';
-import { COLUMN_NAMES, WIDTHS } from './columns';
 import { PaperLineRow } from './PaperLineRow';
 import { usePaper } from './usePaper';
 

@@ -13,15 +13,13 @@ import {
   rowsPasted,
 } from '@/core/paper';
 import { localDay } from '@/core/units';
-import { chosenHousehold, database } from '@/store/current';
+import { database } from '@/store/current';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { say } from '@/store/notices';
 import { keepPaperRoasts } from '@/store/paper';
-import { onDevice } from '@/store/small';
+import { readPaperDraft, writePaperDraft } from '@/store/paperDraft';
 import { useHousehold } from '@/ui/useHousehold';
 
-/** What is typed lies on the device until it is kept, so that a reload loses nothing. */
-const draftKey = () => `gander.paper/${chosenHousehold()}`;
 /** Of one paste; more than anybody has on paper. */
 const MOST_ROWS = 2000;
 
@@ -40,11 +38,8 @@ export function usePaper() {
     const inUse = lots.map(({ lot }) => lot);
     return { lots: [...inUse, ...away.filter(({ removedAt }) => removedAt)], gear: gear.map((each) => each.gear) };
   }, []);
-  const [rows, setRows] = useState<readonly PaperRow[]>(readDraft);
-  useEffect(() => {
-    const written = rows.filter((row) => !isBlank(row));
-    onDevice.set(draftKey(), written.length > 0 ? JSON.stringify(written) : undefined);
-  }, [rows]);
+  const [rows, setRows] = useState<readonly PaperRow[]>(() => withBlank(readPaperDraft()));
+  useEffect(() => void writePaperDraft(rows), [rows]);
   const lines = useMemo(() => {
     const context: PaperContext | undefined = known && {
       ...known,
@@ -98,13 +93,4 @@ function readLines(rows: readonly PaperRow[], context: PaperContext): PaperLine[
 function withBlank(rows: readonly PaperRow[]): readonly PaperRow[] {
   const last = rows.at(-1);
   return last && isBlank(last) ? rows : [...rows, blankRow];
-}
-
-function readDraft(): readonly PaperRow[] {
-  try {
-    const kept = JSON.parse(onDevice.get(draftKey()) ?? '[]') as Partial<PaperRow>[];
-    return withBlank(kept.map((row) => ({ ...blankRow, ...row })));
-  } catch {
-    return [blankRow];
-  }
 }

@@ -1,0 +1,73 @@
+/**
+ * A number as a spreadsheet or a logger writes it, with a decimal point or comma, spaces between thousands, and a unit behind it
+ * or none. Undefined for anything else.
+ */
+export function readableNumber(text: string): number | undefined {
+  const bare = text
+    .replace(/[\u00a0\u202f']/g, ' ')
+    .trim()
+    .replace(/\s*(°\s*[cf]|[cf]|g|kg|oz|lb|s|sec|min|%)$/i, '');
+  if (!/^[-+]?(\d{1,3}( \d{3})+|\d+)?([.,]\d+)?([.,]\d+)?$/.test(bare) || !/\d/.test(bare)) return undefined;
+  const last = Math.max(bare.lastIndexOf('.'), bare.lastIndexOf(','));
+  const whole = (last === -1 ? bare : bare.slice(0, last)).replace(/[ .,]/g, '');
+  const value = Number(last === -1 ? whole : `${whole}.${bare.slice(last + 1)}`);
+  return Number.isFinite(value) ? value : undefined;
+}
+
+/** A span as `7:42`, `7:42.5`, `0:07:42`, `7m42s` or `7'42"`, in seconds. Undefined for anything else. */
+export function readableSpan(text: string): number | undefined {
+  const clock = /^(-)?(?:(\d{1,3}):)?(\d{1,3}):(\d{2}(?:[.,]\d+)?)$/.exec(text.trim());
+  const spelled = /^()()(\d{1,3})\s*(?:m|min|['’′])\s*(\d{1,2}(?:[.,]\d+)?)\s*(?:s|sec|["”″])?$/i.exec(text.trim());
+  const found = clock ?? spelled;
+  if (!found) return undefined;
+  const [, minus, hours = '0', minutes, seconds = '0'] = found;
+  const value = Number(hours || 0) * 3600 + Number(minutes) * 60 + Number(seconds.replace(',', '.'));
+  return minus ? -value : value;
+}
+
+/** A date, with a time or without. */
+export interface WrittenMoment {
+  /** The parts of the day in the order in which they stand; a year first is certain. */
+  readonly parts: readonly [number, number, number];
+  readonly yearFirst: boolean;
+  /** Seconds of the day; undefined where no time stands. */
+  readonly timeS: number | undefined;
+}
+
+/** A date in figures with a year, and a time behind it or none. Undefined for anything else. */
+export function readableMoment(text: string): WrittenMoment | undefined {
+  const found =
+    /^(\d{1,4})[./-](\d{1,2})[./-](\d{1,4})(?:[ T,]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*(am|pm)?)?(?:Z|[+-]\d{2}:?\d{2})?$/i.exec(
+      text.trim(),
+    );
+  if (!found) return undefined;
+  const [, a = '', b = '', c = '', hours, minutes, seconds, half] = found;
+  const yearFirst = a.length === 4;
+  if (!yearFirst && c.length !== 4 && c.length !== 2) return undefined;
+  const hour = hours === undefined ? undefined : (Number(hours) % (half ? 12 : 24)) + (/pm/i.test(half ?? '') ? 12 : 0);
+  const timeS =
+    hour === undefined ? undefined : hour * 3600 + Number(minutes) * 60 + Number((seconds ?? '0').replace(',', '.'));
+  return { parts: [Number(a), Number(b), Number(c)], yearFirst, timeS };
+}
+
+/** `2026-11-21`; the day comes first unless `monthFirst`. Undefined for a day that no calendar has. */
+export function dayOf({ parts: [a, b, c], yearFirst }: WrittenMoment, monthFirst: boolean): string | undefined {
+  const [year, month, day] = yearFirst ? [a, b, c] : monthFirst ? [c, a, b] : [c, b, a];
+  const full = year < 100 ? year + 2000 : year;
+  const date = new Date(Date.UTC(full, month - 1, day));
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day ? date.toISOString().slice(0, 10) : undefined;
+}
+
+/** Whether the month comes first in a column of dates; undefined where every date could be either. */
+export function isMonthFirst(cells: readonly string[]): boolean | undefined {
+  for (const cell of cells) {
+    const moment = readableMoment(cell);
+    if (!moment || moment.yearFirst) continue;
+    // Dots are written where the day comes first.
+    if (/^\d{1,2}\./.test(cell)) return false;
+    const [first, second] = moment.parts;
+    if (first > 12) return false;
+    if (second > 12) return true;
+  }
+  return undefined;
+}

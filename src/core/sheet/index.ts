@@ -1,0 +1,3 @@
+export { type ListColumns, listColumns, readList } from './list.ts';
+export { type LineFault, type LogColumns, logColumns, type ReadLog, readLog } from './log.ts';
+export { type Sheet, sheetOf } from './sheet.ts';

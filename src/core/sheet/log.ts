@@ -1,0 +1,166 @@
+import type { Milestone } from '../roast/index.ts';
+import { toCelsius } from '../units/index.ts';
+import { dayOf, isMonthFirst, readableMoment, readableNumber, readableSpan } from './cells.ts';
+import type { Sheet } from './sheet.ts';
+
+/** Which columns of a temperature log mean what, by their place. */
+export interface LogColumns {
+  readonly time: number;
+  readonly temperature: number;
+  /** What happened, in words; undefined where no column says it. */
+  readonly event: number | undefined;
+  readonly unit: 'C' | 'F';
+}
+
+/** A line that could not be read, and why, in words. */
+export interface LineFault {
+  /** The line of the file, counted from 1. */
+  readonly line: number;
+  readonly why: string;
+}
+
+export interface ReadLog {
+  /** Seconds from charge, °C, in order of time. */
+  readonly readings: readonly { readonly at: number; readonly celsius: number }[];
+  readonly marks: readonly { readonly at: number; readonly milestone: Milestone }[];
+  /** The day on which it began, and the seconds of that day, where the file says so. */
+  readonly began: { readonly day: string | undefined; readonly timeS: number } | undefined;
+  readonly faults: readonly LineFault[];
+}
+
+/** Words by which an event is known. Ours. */
+const EVENTS: readonly (readonly [RegExp, Milestone | 'charge'])[] = [
+  [/\b(charge|beans in|dropped in|loaded|start)\b/i, 'charge'],
+  [/(end|over|finish).*(first|1st).*crack|(first|1st).*crack.*(end|over|finish|done)/i, 'firstCrackEnd'],
+  [/\b(first|1st|1\.)\s*crack|\bcrack(ing|s)?\s*(begins|starts|1)?$/i, 'firstCrack'],
+  [/\b(second|2nd|2\.)\s*crack/i, 'secondCrack'],
+  [/\b(yellow|dry(ing)? end|end of drying)\b/i, 'yellow'],
+  [/\b(pull(ed)?|beans out|out|stop|end|cooling)\b/i, 'pull'],
+];
+
+const share = (cells: readonly string[], is: (cell: string) => boolean) => {
+  const filled = cells.filter((cell) => cell !== '');
+  return filled.length === 0 ? 0 : filled.filter(is).length / cells.length;
+};
+
+/** Seconds as a column counts them, from wherever it begins; undefined where a cell says no time. */
+function secondsIn(cell: string, heading: string): number | undefined {
+  const moment = readableMoment(cell);
+  if (moment) return moment.timeS;
+  const span = readableSpan(cell);
+  if (span !== undefined) return span;
+  const number = readableNumber(cell);
+  if (number === undefined) return undefined;
+  if (/\b(ms|milli)/i.test(heading)) return number / 1000;
+  return /\bmin(utes?)?\b/i.test(heading) ? number * 60 : number;
+}
+
+/** Whether a table is the log of one roast: time that goes on from line to line, and temperatures. Gives what its columns are. */
+export function logColumns({ headings, lines }: Sheet): LogColumns | undefined {
+  if (lines.length < 8) return undefined;
+  const columns = headings.map((heading, i) => ({ heading, i, cells: lines.map((line) => line[i] ?? '') }));
+  const times = columns.filter(({ heading, cells }) => {
+    const seconds = cells.flatMap((cell) => secondsIn(cell, heading) ?? []);
+    const rising = seconds.filter((s, i) => i > 0 && s >= (seconds[i - 1] ?? 0)).length;
+    return (
+      seconds.length > lines.length * 0.7 && rising >= (seconds.length - 1) * 0.94 && seconds.at(-1) !== seconds[0]
+    );
+  });
+  const time =
+    times.find(({ heading }) => /time|clock|sec|elapsed|min/i.test(heading)) ??
+    times.find(({ cells }) => share(cells, (cell) => readableNumber(cell) === undefined) > 0.7) ??
+    times[0];
+  if (!time) return undefined;
+  const temperatures = columns.filter(({ i, cells }) => {
+    if (i === time.i || share(cells, (cell) => readableNumber(cell) !== undefined) < 0.3) return false;
+    const values = cells.flatMap((cell) => readableNumber(cell) ?? []);
+    return Math.max(...values) > 60 && Math.max(...values) < 700 && Math.min(...values) > -60;
+  });
+  const named = (word: RegExp) => temperatures.find(({ heading }) => word.test(heading));
+  const temperature = named(/bean/i) ?? named(/probe|temp|°|celsius|fahrenheit|\bdeg/i) ?? temperatures[0];
+  if (!temperature) return undefined;
+  const event = columns.find(
+    ({ i, heading, cells }) =>
+      i !== time.i &&
+      i !== temperature.i &&
+      (/event|note|mark|what/i.test(heading) || cells.some((cell) => EVENTS.some(([word]) => word.test(cell)))),
+  );
+  return { time: time.i, temperature: temperature.i, event: event?.i, unit: unitOf(temperature) };
+}
+
+/** Hotter than any beans by the Celsius scale, so it must be the other. */
+const TOO_HOT_C = 285;
+
+function unitOf({ heading, cells }: { readonly heading: string; readonly cells: readonly string[] }): 'C' | 'F' {
+  const written = `${heading} ${cells.find((cell) => cell !== '') ?? ''}`;
+  if (/fahrenheit|°\s*f\b|[([]\s*f\s*[)\]]|_f\b|\d\s*f\b/i.test(written)) return 'F';
+  if (/celsius|°\s*c\b|[([]\s*c\s*[)\]]|_c\b|\d\s*c\b/i.test(written)) return 'C';
+  return Math.max(...cells.flatMap((cell) => readableNumber(cell) ?? [])) > TOO_HOT_C ? 'F' : 'C';
+}
+
+/**
+ * Reads the log. Time counts from the line that says the beans went in, else from the first. Lines whose time or temperature
+ * cannot be read, or goes back, are listed and left out.
+ */
+export function readLog(sheet: Sheet, columns: LogColumns): ReadLog {
+  const heading = sheet.headings[columns.time] ?? '';
+  const faults: LineFault[] = [];
+  const raw: { s: number; celsius: number | undefined; event: Milestone | 'charge' | undefined; line: number }[] = [];
+  let dayS = 0;
+  sheet.lines.forEach((line, n) => {
+    const at = sheet.firstLine + n;
+    const cell = line[columns.time] ?? '';
+    const seconds = secondsIn(cell, heading);
+    if (seconds === undefined) {
+      faults.push({ line: at, why: cell === '' ? 'no time' : `“${cell}” is no time` });
+      return;
+    }
+    const last = raw.at(-1)?.s;
+    // Past midnight the time of day begins anew.
+    if (last !== undefined && seconds + dayS < last - HALF_DAY_S) dayS += DAY_S;
+    const s = seconds + dayS;
+    if (last !== undefined && s < last) {
+      faults.push({ line: at, why: `“${cell}” comes before the line above` });
+      return;
+    }
+    const text = line[columns.temperature] ?? '';
+    const number = readableNumber(text);
+    const celsius = number === undefined ? undefined : toCelsius(number, columns.unit);
+    const bad = text !== '' && (celsius === undefined || celsius < -40 || celsius > 400);
+    if (bad) faults.push({ line: at, why: `“${text}” is no temperature` });
+    const said = columns.event === undefined ? '' : (line[columns.event] ?? '');
+    raw.push({ s, celsius: bad ? undefined : celsius, event: said === '' ? undefined : eventIn(said), line: at });
+  });
+  const zero = raw.find(({ event }) => event === 'charge')?.s ?? raw[0]?.s ?? 0;
+  const readings: { at: number; celsius: number }[] = [];
+  for (const { s, celsius } of raw) {
+    const at = round(s - zero, 100);
+    // One reading a moment: a second probe's line of the same second is not another.
+    if (celsius !== undefined && at !== readings.at(-1)?.at) readings.push({ at, celsius: round(celsius, 10) });
+  }
+  const marks = new Map<Milestone, number>();
+  for (const { s, event } of raw)
+    if (event && event !== 'charge' && !marks.has(event) && s > zero) marks.set(event, round(s - zero, 100));
+  return {
+    readings,
+    marks: [...marks].map(([milestone, at]) => ({ milestone, at })),
+    began: beganOf(sheet, columns, zero % DAY_S),
+    faults,
+  };
+}
+const DAY_S = 86_400;
+const HALF_DAY_S = 43_200;
+const round = (value: number, to: number) => Math.round(value * to) / to;
+
+const eventIn = (text: string) => EVENTS.find(([word]) => word.test(text))?.[1];
+
+function beganOf({ lines }: Sheet, { time }: LogColumns, timeS: number): ReadLog['began'] {
+  const cells = lines.map((line) => line[time] ?? '');
+  const moment = cells.map(readableMoment).find((each) => each !== undefined);
+  if (moment)
+    return moment.timeS === undefined ? undefined : { day: dayOf(moment, isMonthFirst(cells) ?? false), timeS };
+  // Three parts that do not begin near nothing are a time of day.
+  return /^\d{1,2}:\d{2}:\d{2}/.test(cells[0] ?? '') && (readableSpan(cells[0] ?? '') ?? 0) > 3 * 3600
+    ? { day: undefined, timeS }
+    : undefined;
+}

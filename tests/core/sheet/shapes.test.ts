@@ -1,0 +1,160 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { listColumns, logColumns, readList, readLog, sheetOf } from '@/core/sheet';
+
+/** One roast as every log of it should read: seconds, °C. */
+const TRUE = Array.from({ length: 21 }, (_, i) => ({ s: i * 30, c: 90 + Math.round(115 * (1 - 0.85 ** i)) }));
+const f = (c: number) => (c * 9) / 5 + 32;
+const clock = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
+const hms = (s: number) => new Date(s * 1000).toISOString().slice(11, 19);
+const lines = (head: string, of: (row: (typeof TRUE)[number]) => string, end = '\n') =>
+  [...(head ? [head] : []), ...TRUE.map(of)].join(end);
+const BEGAN = 10 * 3600 + 15 * 60;
+
+const logs: Record<string, string> = {
+  'm:ss and °C': lines('Time,Temperature (°C)', ({ s, c }) => `${clock(s)},${c}`),
+  'seconds, no heading': lines('', ({ s, c }) => `${s},${c}.0`),
+  'seconds with CRLF and a last blank line': `${lines('sec,temp', ({ s, c }) => `${s},${c}`, '\r\n')}\r\n\r\n`,
+  'semicolons and decimal commas': lines('Zeit;Temperatur', ({ s, c }) => `${s},0;${c},0`),
+  tabs: lines('time\ttemp', ({ s, c }) => `${clock(s)}\t${c}`),
+  bars: lines('time|temp', ({ s, c }) => `${clock(s)}|${c}`),
+  '°F by heading': lines('Time,Bean temp [F]', ({ s, c }) => `${clock(s)},${f(c).toFixed(1)}`),
+  '°F by its values': lines('Time,Probe', ({ s, c }) => `${s},${f(c).toFixed(1)}`),
+  '°F behind each value': lines('Time,Probe', ({ s, c }) => `${s},${f(c).toFixed(1)} °F`),
+  'h:mm:ss from nothing': lines('elapsed,degrees C', ({ s, c }) => `${hms(s)},${c}`),
+  'the time of day': lines('clock,probe', ({ s, c }) => `${hms(BEGAN + s)},${c}`),
+  'the time of day over midnight': lines('clock,probe', ({ s, c }) => `${hms((86_100 + s) % 86_400)},${c}`),
+  'ISO date and time': lines('at,celsius', ({ s, c }) => `2026-11-21T${hms(BEGAN + s)}Z,${c}`),
+  'day first with dots': lines('at;temp', ({ s, c }) => `21.11.2026 ${hms(BEGAN + s)};${c},0`),
+  'month first with slashes': lines('at,temp', ({ s, c }) => `11/21/2026 ${hms(BEGAN + s)},${c}`),
+  'twelve hours': lines(
+    'at,temp',
+    ({ s, c }) =>
+      `11/21/2026 ${clock(615 * 60 + s).replace(/^(\d+):/, (_, m) => `${Math.floor(m / 60)}:${String(m % 60).padStart(2, '0')}:`)} AM,${c}`,
+  ),
+  'minutes with decimals': lines('minutes,temp', ({ s, c }) => `${s / 60},${c}`),
+  milliseconds: lines('time (ms),temp', ({ s, c }) => `${s * 1000},${c}`),
+  'several probes': lines('Time,Exhaust,Beans,Room', ({ s, c }) => `${clock(s)},${c + 40},${c},21`),
+  'temperature first': lines('temp,time', ({ s, c }) => `${c},${clock(s)}`),
+  'a byte order mark': `\ufeff${lines('time,temp', ({ s, c }) => `${s},${c}`)}`,
+  'quoted cells': lines('"Time","Temp, beans"', ({ s, c }) => `"${clock(s)}","${c}"`),
+  'remarks before the table': `Log of the blue popper\nwith the thin probe\n\n${lines('time,temp', ({ s, c }) => `${s},${c}`)}`,
+  'an index column before': lines('no,time,temp', ({ s, c }) => `${s / 30 + 1},${clock(s)},${c}`),
+  'events in words': lines(
+    'time,temp,event',
+    ({ s, c }) => `${clock(s)},${c},${s === 420 ? 'First crack' : s === 600 ? 'Pulled' : ''}`,
+  ),
+  'minutes and seconds spelled': lines('time,temp', ({ s, c }) => `${Math.floor(s / 60)}m${s % 60}s,${c}`),
+};
+
+describe('temperature logs', () => {
+  for (const [what, text] of Object.entries(logs))
+    it(what, () => {
+      const sheet = sheetOf(text);
+      const columns = logColumns(sheet);
+      assert.ok(columns, 'known as a log');
+      const { readings, faults } = readLog(sheet, columns);
+      assert.deepEqual(faults, []);
+      assert.deepEqual(
+        readings.map(({ at }) => at),
+        TRUE.map(({ s }) => s),
+      );
+      for (const [i, { celsius }] of readings.entries())
+        assert.ok(Math.abs(celsius - (TRUE[i]?.c ?? 0)) < 0.15, `${celsius}`);
+    });
+
+  it('begins when the beans went in, and knows its marks', () => {
+    const text = lines(
+      'time,temp,note',
+      ({ s, c }) =>
+        `${clock(s)},${c},${s === 60 ? 'beans in' : s === 420 ? '1st crack' : s === 540 ? 'end of first crack' : ''}`,
+    );
+    const sheet = sheetOf(text);
+    const columns = logColumns(sheet);
+    assert.ok(columns);
+    const { readings, marks } = readLog(sheet, columns);
+    assert.equal(readings[0]?.at, -60);
+    assert.deepEqual(marks, [
+      { milestone: 'firstCrack', at: 360 },
+      { milestone: 'firstCrackEnd', at: 480 },
+    ]);
+  });
+
+  it('says the day and the time where the file does', () => {
+    const began = (key: string) => {
+      const sheet = sheetOf(logs[key] ?? '');
+      const columns = logColumns(sheet);
+      return columns && readLog(sheet, columns).began;
+    };
+    assert.deepEqual(began('month first with slashes'), { day: '2026-11-21', timeS: BEGAN });
+    assert.deepEqual(began('day first with dots'), { day: '2026-11-21', timeS: BEGAN });
+    assert.deepEqual(began('the time of day'), { day: undefined, timeS: BEGAN });
+    assert.equal(began('m:ss and °C'), undefined);
+  });
+
+  it('lists what cannot be read, by its line, and reads the rest', () => {
+    const text =
+      'time,temp\n0:00,90\nlater,95\n0:30,hot\n1:00,100\n0:45,101\n1:30,9999\n2:00,110\n2:30,120\n3:00,130\n3:30,140';
+    const sheet = sheetOf(text);
+    const { readings, faults } = readLog(sheet, { time: 0, temperature: 1, event: undefined, unit: 'C' });
+    assert.deepEqual(
+      faults.map(({ line }) => line),
+      [3, 4, 6, 7],
+    );
+    assert.deepEqual(
+      readings.map(({ at }) => at),
+      [0, 60, 120, 150, 180, 210],
+    );
+  });
+});
+
+const lists: Record<string, string> = {
+  'headings in words':
+    'Date,Coffee,Green (g),Roasted (g),First crack,Total time,Notes\n2026-11-03,Kite Hill,80,68.5,5:10,6:40,sweet\n2026-11-05,Kite Hill,80,68,5:20,6:50,',
+  'semicolons, decimal commas, dots in dates':
+    'date;beans;green g;roasted g;1st crack;pull;note\n03.11.2026;Kite Hill;80,0;68,5;5:10;6:40;sweet\n05.11.2026;Kite Hill;80,0;68,0;5:20;6:50;',
+  'month first, ounces, seconds':
+    'Date\tBeans\tGreen (oz)\tRoasted (oz)\tFirst crack (s)\tPull (s)\tNote\n11/03/2026\tKite Hill\t2.82\t2.42\t310\t400\tsweet\n11/25/2026\tKite Hill\t2.82\t2.4\t320\t410\t',
+  'no headings': '2026-11-03,Kite Hill,80,68.5,5:10,6:40\n2026-11-05,Kite Hill,80,68,5:20,6:50',
+  'minutes with decimals, a column nobody knows':
+    'day,moon,bean,green,out,first crack (min),end (min)\n3/11/2026,full,Kite Hill,80 g,68.5 g,5.1667,6.6667\n25/11/2026,new,Kite Hill,80 g,68 g,5.333,6.8333',
+};
+
+describe('lists of roasts', () => {
+  for (const [what, text] of Object.entries(lists))
+    it(what, () => {
+      const sheet = sheetOf(text);
+      assert.equal(logColumns(sheet), undefined, 'no log');
+      const { rows, faults } = readList(sheet, listColumns(sheet), { monthFirst: false });
+      assert.equal(rows.length, 2);
+      assert.deepEqual(faults, []);
+      const [first] = rows;
+      assert.equal(first?.date, '2026-11-03');
+      assert.equal(first?.beans, 'Kite Hill');
+      assert.equal(first?.firstCrack, '5:10');
+      assert.equal(first?.pull, '6:40');
+      assert.match(first?.green ?? '', /^(80([.,]0)?( g)?|2\.82 oz)$/);
+      assert.match(first?.roasted ?? '', /^(68[.,]5( g)?|2\.42 oz)$/);
+    });
+
+  it('lines that say nothing are listed', () => {
+    const sheet = sheetOf('date,beans,green,pull,note\n2026-11-03,Kite Hill,80,6:40,\n,,,,just words');
+    assert.deepEqual(readList(sheet, listColumns(sheet), { monthFirst: false }).faults, [
+      { line: 3, why: 'nothing in it is a roast' },
+    ]);
+  });
+});
+
+it('any text at all is read without a crash', () => {
+  fc.assert(
+    fc.property(fc.string({ maxLength: 400, unit: fc.constantFrom(...'0123456789:.,;\t\n"-/ aF°') }), (text) => {
+      const sheet = sheetOf(text);
+      const columns = logColumns(sheet);
+      if (columns)
+        for (const { at, celsius } of readLog(sheet, columns).readings)
+          assert.ok(Number.isFinite(at) && Number.isFinite(celsius));
+      readList(sheet, listColumns(sheet), { monthFirst: true });
+    }),
+  );
+});
