@@ -10,6 +10,7 @@ import type { Jar } from '@/core/shelf';
 import type { Cup, Flight, FlightKey } from '@/core/taste';
 import type { ReadingsRow } from './apartRow.ts';
 import type { Aside } from './aside.ts';
+import type { BackupRow } from './backupRow.ts';
 import type { Deleted, Done, HouseholdRow } from './changes.ts';
 import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
@@ -55,6 +56,8 @@ export class GanderDatabase extends Dexie {
   readonly bin!: Table<Deleted, string>;
   /** Rows that could not be read, as they were (store/lookAfter.ts). */
   readonly aside!: Table<Aside, string>;
+  /** When the notebook was last saved as a file, and where copies go by themselves (store/backup.ts); one row. */
+  readonly backup!: Table<BackupRow, string>;
 
   constructor(name: string) {
     super(name);
@@ -104,8 +107,8 @@ export class GanderDatabase extends Dexie {
           }),
       );
     this.version(6).stores({ learned: 'id' });
-    // Readings of a roast under way apart from it; deleted things for a while; rows that could not be read.
-    this.version(7).stores({ readings: '[roastId+from]', bin: 'id, at', aside: 'id' });
+    // Readings of a roast under way apart from it; deleted things for a while; rows that could not be read; where copies go.
+    this.version(7).stores({ readings: '[roastId+from]', bin: 'id, at', aside: 'id', backup: 'id' });
   }
 }
 

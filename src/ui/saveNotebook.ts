@@ -1,5 +1,8 @@
 import { formatNotebook, type NotebookContent, parseNotebook } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
+import { localDay } from '@/core/units';
+import { noteSaved } from '@/store/backup';
+import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { saveBlob } from './saveBlob';
 
@@ -14,5 +17,12 @@ export async function saveNotebook(content: NotebookContent, name: string): Prom
   const back = parseNotebook(await blob.text());
   const faults = back.ok ? [] : back.issues.map(issueSentence);
   if (faults[0]) say({ text: `The file is saved, but some of it would be left out when it is loaded. ${faults[0]}` });
+  return faults;
+}
+
+/** The same for the whole notebook, which is then known to be saved. */
+export async function saveWhole(content: NotebookContent): Promise<readonly string[]> {
+  const faults = await saveNotebook(content, `gander-notebook-${localDay(new Date())}`);
+  await noteSaved(database(), Date.now());
   return faults;
 }

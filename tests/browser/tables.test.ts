@@ -31,12 +31,12 @@ it('a thermometer’s log becomes a roast, after a look at its ribbon, and one p
   const { page, close } = await app.open();
   await load(page, 'log.csv', Buffer.from(LOG));
   await page.getByText('16 readings over 7:30').waitFor();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
   await page.getByText('16 readings are in the journal.').waitFor();
   const roasts = await storedRoasts(page, 'gander-demo');
   assert.equal(roasts.length, 42);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByText('Taken back').waitFor();
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+  await page.getByText('Taken back').first().waitFor();
   assert.equal((await storedRoasts(page, 'gander-demo')).length, 41);
   await close();
 });

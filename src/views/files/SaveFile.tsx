@@ -1,11 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { localDay } from '@/core/units';
-import { database } from '@/store/current';
+import { chosenHousehold, database } from '@/store/current';
 import { readContent } from '@/store/notebook';
 import { Button } from '@/ui/Button';
-import { saveNotebook } from '@/ui/saveNotebook';
+import { saveWhole } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
+import { Copies } from './Copies';
 import { SaveTables } from './SaveTables';
 
 /** The whole notebook as one file. */
@@ -18,7 +18,7 @@ export function SaveFile() {
   const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
   const save = async () => {
     const content = await readContent(database());
-    const faults = await saveNotebook(content, `gander-notebook-${localDay(new Date())}`);
+    const faults = await saveWhole(content);
     setSaved({ at: new Date().toISOString(), faults });
   };
   return (
@@ -49,6 +49,7 @@ export function SaveFile() {
           </ul>
         </div>
       )}
+      {chosenHousehold() !== 'demo' && <Copies />}
       <SaveTables />
     </section>
   );

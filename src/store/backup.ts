@@ -1,0 +1,105 @@
+import { formatNotebook, parseNotebook } from '@/core/exchange';
+import { localDay } from '@/core/units';
+import type { BackupRow } from './backupRow.ts';
+import type { GanderDatabase } from './database.ts';
+import { readContent } from './notebook.ts';
+
+const DAY_MS = 86_400_000;
+/** A copy a day is enough, and not at the same minute every day. */
+const BETWEEN_MS = 0.8 * DAY_MS;
+/** Of the copies made by themselves so many stay. */
+export const COPIES_KEPT = 7;
+const NAME = /^gander-\d{4}-\d\d-\d\d\.gander\.json$/;
+
+/** How long ago the notebook was saved, and what has come since. */
+export interface SinceSaved {
+  /** Whole days; undefined where it never was. */
+  readonly days: number | undefined;
+  readonly roasts: number;
+  /** Worth a reminder. */
+  readonly due: boolean;
+}
+
+/** A handful of roasts or a month of any: what one would not like to lose. */
+const DUE = { manyRoasts: 5, afterDays: 14, anyAfterDays: 30, never: 3 };
+
+/** Reminds when something worth it would be lost. */
+export function isDue({ days, roasts }: Omit<SinceSaved, 'due'>): boolean {
+  if (roasts === 0) return false;
+  if (days === undefined) return roasts >= DUE.never;
+  return (roasts >= DUE.manyRoasts && days >= DUE.afterDays) || days >= DUE.anyAfterDays;
+}
+
+/** What would be lost if the browser cleared its data now. */
+export async function sinceSaved(db: GanderDatabase, nowMs: number): Promise<SinceSaved> {
+  const { savedAt } = (await db.backup.get('backup')) ?? {};
+  const roasts = await db.roasts
+    .where('createdAt')
+    .above(savedAt ?? '')
+    .count();
+  const days = savedAt === undefined ? undefined : Math.max(0, Math.floor((nowMs - Date.parse(savedAt)) / DAY_MS));
+  return { days, roasts, due: isDue({ days, roasts }) };
+}
+
+const change = (db: GanderDatabase, some: Partial<BackupRow>) =>
+  db.transaction('rw', db.backup, async () => {
+    await db.backup.put({ ...(await db.backup.get('backup')), ...some, id: 'backup' });
+  });
+
+/** Notes that the whole notebook was saved as a file. */
+export const noteSaved = (db: GanderDatabase, nowMs: number) =>
+  change(db, { savedAt: new Date(nowMs).toISOString(), failed: undefined });
+
+/** Copies go to this folder from now on; undefined ends it. */
+export const chooseFolder = (db: GanderDatabase, folder: FileSystemDirectoryHandle | undefined) =>
+  change(db, { folder, failed: undefined });
+
+/**
+ * Puts a dated copy into the chosen folder, reads it back, and lets the oldest beyond seven go. `ask`: the person is there, so the
+ * browser may be asked for permission. Gives why none was made, in words; undefined where one was, or none is wanted yet.
+ */
+export async function makeCopy(db: GanderDatabase, nowMs: number, ask = false): Promise<string | undefined> {
+  const row = await db.backup.get('backup');
+  if (!row?.folder) return undefined;
+  const { folder, savedAt } = row;
+  const since = await sinceSaved(db, nowMs);
+  const recent = savedAt !== undefined && nowMs - Date.parse(savedAt) < BETWEEN_MS;
+  if (!ask && (recent || since.roasts === 0)) return undefined;
+  try {
+    const permission = ask
+      ? await (folder as Asked).requestPermission?.({ mode: 'readwrite' })
+      : await (folder as Asked).queryPermission?.({ mode: 'readwrite' });
+    if (permission !== undefined && permission !== 'granted')
+      return fail(db, `The browser wants to be asked before it writes to “${folder.name}” again.`);
+    const text = formatNotebook(await readContent(db), new Date(nowMs).toISOString());
+    const file = await folder.getFileHandle(`gander-${localDay(nowMs)}.gander.json`, { create: true });
+    const writing = await file.createWritable();
+    await writing.write(text);
+    await writing.close();
+    const back = parseNotebook(await (await file.getFile()).text());
+    if (!back.ok) return fail(db, 'A copy was written, but could not be read back whole.');
+    await forgetOldest(folder);
+    await noteSaved(db, nowMs);
+    return undefined;
+  } catch (error) {
+    return fail(db, `No copy could be put into “${folder.name}”: ${(error as Error).message}`);
+  }
+}
+
+/** Not every browser has to be asked. */
+type Permission = (how: { mode: 'readwrite' }) => Promise<PermissionState>;
+type Asked = FileSystemDirectoryHandle & {
+  readonly requestPermission?: Permission;
+  readonly queryPermission?: Permission;
+};
+
+async function fail(db: GanderDatabase, failed: string): Promise<string> {
+  await change(db, { failed });
+  return failed;
+}
+
+async function forgetOldest(folder: FileSystemDirectoryHandle): Promise<void> {
+  const names: string[] = [];
+  for await (const name of folder.keys()) if (NAME.test(name)) names.push(name);
+  for (const name of names.sort().slice(0, -COPIES_KEPT)) await folder.removeEntry(name);
+}
