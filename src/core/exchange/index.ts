@@ -15,6 +15,7 @@ export { type NotebookStep, notebookSteps } from './notebookSteps.ts';
 export { parseNotebook } from './parseNotebook.ts';
 export { type ProbeLine, parseProbeLine, probeSlug } from './probeLine.ts';
 export { danglingRows, idsNamed, type Reference, references } from './references.ts';
+export { formatShared, type Shared } from './roastText.ts';
 export { rowFault } from './rowFault.ts';
 export { calledOf, type LeftOut, readableRow, type Salvaged, salvageContent, salvageNotebook } from './salvage.ts';
 export { shiftDates } from './shiftDates.ts';

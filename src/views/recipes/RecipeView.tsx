@@ -1,10 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { Download, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { Download, Share2, Trash2 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import type { Lot } from '@/core/bean';
 import { figuresOf } from '@/core/compare';
 import { recipeContent } from '@/core/exchange';
-import { controlsOf, type Gear } from '@/core/gear';
+import type { Gear } from '@/core/gear';
 import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
@@ -25,6 +25,7 @@ import { saveNotebook } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { EditRecipe } from './EditRecipe';
+import { recipeSteps } from './recipeSteps';
 import { recipeWords } from './recipeWords';
 import { Scaled } from './Scaled';
 
@@ -59,6 +60,8 @@ function Gathered() {
   return <OneRecipe {...found.one} />;
 }
 
+const ShareRecipe = lazy(() => import('./ShareRecipe').then((module) => ({ default: module.ShareRecipe })));
+
 async function readRecipe(id: string): Promise<Found | undefined> {
   const db = database();
   const recipe = await db.recipes.get(id);
@@ -77,6 +80,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   const words = useWords();
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [editing, setEditing] = useState(false);
+  const [sharing, setSharing] = useState(false);
   const save = async () =>
     saveNotebook(recipeContent(await readContent(database()), recipe.id), `recipe-${recipe.name}`);
   const remove = async () => {
@@ -101,11 +105,26 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
           <Download className="mr-2 inline size-5" />
           Save as a file
         </Button>
+        <Button onClick={() => setSharing(true)}>
+          <Share2 className="mr-2 inline size-5" />
+          For somebody else
+        </Button>
         <Button onClick={() => void remove()}>
           <Trash2 className="mr-2 inline size-5" />
           Delete
         </Button>
       </div>
+      {sharing && (
+        <Suspense>
+          <ShareRecipe
+            recipe={recipe}
+            lot={lot}
+            gear={gear}
+            onSave={() => void save()}
+            onClose={() => setSharing(false)}
+          />
+        </Suspense>
+      )}
       {editing && (
         <div className="mt-6">
           <EditRecipe recipe={recipe} gear={gear} onDone={() => setEditing(false)} />
@@ -150,17 +169,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
 
 /** Moves and milestones in the order in which they come. */
 function Steps({ recipe, gear }: { readonly recipe: Recipe; readonly gear: Gear | undefined }) {
-  const controls = controlsOf(gear ?? { method: 'other' });
-  const moves = recipe.moves.flatMap(({ when, control, value }) => {
-    const atS = when.kind === 'at' ? when.atS : recipe.guide[when.milestone];
-    const label = controls.find(({ id }) => id === control)?.label ?? control;
-    return atS === undefined ? [] : [{ atS, says: `${label}${value === undefined ? '' : ` ${value}`}`, move: true }];
-  });
-  const marks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const).flatMap((milestone) => {
-    const atS = recipe.guide[milestone];
-    return atS === undefined ? [] : [{ atS, says: milestoneNames[milestone], move: false }];
-  });
-  const steps = [{ atS: 0, says: 'beans in', move: false }, ...moves, ...marks].sort((a, b) => a.atS - b.atS);
+  const steps = recipeSteps(recipe, gear);
   return (
     <ol className="divide-line divide-y">
       {steps.map(({ atS, says, move }) => (

@@ -1,4 +1,4 @@
-import { Download, RotateCcw, Trash2 } from 'lucide-react';
+import { Download, RotateCcw, Share2, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { roastContent } from '@/core/exchange';
 import { controlsOf } from '@/core/gear';
@@ -40,6 +40,8 @@ import { Tags } from './Tags';
 
 const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
 
+const ShareRoast = lazy(() => import('./ShareRoast').then((module) => ({ default: module.ShareRoast })));
+
 /** One roast: a sentence, the big ribbon, what is known of the batch, and every entry to be put right. */
 export function RoastPage(named: NamedRoast) {
   const dates = useRoastDates();
@@ -47,6 +49,7 @@ export function RoastPage(named: NamedRoast) {
   const words = useWords();
   const { ref, width } = useWidth();
   const [asking, setAsking] = useState(false);
+  const [sharing, setSharing] = useState(false);
   const ribbon = ribbonOf(roast);
   const readings = useMemo(() => readingsOf(liveEntries(roast.entries)), [roast]);
   const reached = milestonesOfRoast(roast);
@@ -60,11 +63,8 @@ export function RoastPage(named: NamedRoast) {
     say({ text: `The roast of ${lotName}, ${dates.date(roast.createdAt)}, is deleted.`, undo: change });
     location.assign('/journal/');
   };
-  const save = async () =>
-    saveNotebook(
-      roastContent(await readContent(database()), roast.id),
-      `roast-${localDay(roast.createdAt)}-${lotName}`,
-    );
+  const fileName = `roast-${localDay(roast.createdAt)}-${lotName}`;
+  const save = async () => saveNotebook(roastContent(await readContent(database()), roast.id), fileName);
 
   return (
     <article className="pt-7">
@@ -107,6 +107,12 @@ export function RoastPage(named: NamedRoast) {
           <Download className="mr-2 inline size-5" />
           Save as a file
         </Button>
+        {!isUnderWay(roast) && (
+          <Button onClick={() => setSharing(true)}>
+            <Share2 className="mr-2 inline size-5" />
+            For somebody else
+          </Button>
+        )}
         <Button onClick={() => setAsking(true)}>
           <Trash2 className="mr-2 inline size-5" />
           Delete
@@ -156,6 +162,17 @@ export function RoastPage(named: NamedRoast) {
           <Button onClick={() => setAsking(false)}>Keep it</Button>
         </div>
       </Dialog>
+      {sharing && (
+        <Suspense>
+          <ShareRoast
+            named={named}
+            fileName={fileName}
+            controlName={controlName}
+            onSave={() => void save()}
+            onClose={() => setSharing(false)}
+          />
+        </Suspense>
+      )}
       <CupsOfRoast roast={roast} />
     </article>
   );

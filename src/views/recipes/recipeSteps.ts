@@ -1,0 +1,25 @@
+import { controlsOf, type Gear } from '@/core/gear';
+import type { Recipe } from '@/core/recipe';
+import { milestoneNames } from '@/core/roast';
+
+/** One step of a recipe: when, seconds from charge, and what is done or reached. */
+export interface RecipeStep {
+  readonly atS: number;
+  readonly says: string;
+  readonly move: boolean;
+}
+
+/** What to do and what to wait for, in order of time. */
+export function recipeSteps(recipe: Recipe, gear: Gear | undefined): RecipeStep[] {
+  const controls = controlsOf(gear ?? { method: 'other' });
+  const moves = recipe.moves.flatMap(({ when, control, value }) => {
+    const atS = when.kind === 'at' ? when.atS : recipe.guide[when.milestone];
+    const label = controls.find(({ id }) => id === control)?.label ?? control;
+    return atS === undefined ? [] : [{ atS, says: `${label}${value === undefined ? '' : ` ${value}`}`, move: true }];
+  });
+  const marks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const).flatMap((milestone) => {
+    const atS = recipe.guide[milestone];
+    return atS === undefined ? [] : [{ atS, says: milestoneNames[milestone], move: false }];
+  });
+  return [{ atS: 0, says: 'beans in', move: false }, ...moves, ...marks].sort((a, b) => a.atS - b.atS);
+}

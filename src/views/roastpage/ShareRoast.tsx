@@ -1,0 +1,71 @@
+import type { Shared } from '@/core/exchange';
+import {
+  finalShade,
+  liveEntries,
+  milestonesOfRoast,
+  ribbonOf,
+  roastedGrams,
+  stretchesOf,
+  stretchNames,
+} from '@/core/roast';
+import { lossPercent } from '@/core/shade';
+import { capital, formatClock } from '@/core/units';
+import type { NamedRoast } from '@/store/queries';
+import { entryName } from '@/ui/entryWords';
+import { ShareSheet } from '@/ui/ShareSheet';
+import { useWords } from '@/ui/useHousehold';
+
+interface ShareRoastProps {
+  readonly named: NamedRoast;
+  readonly fileName: string;
+  readonly controlName: (id: string) => string;
+  readonly onSave: () => void;
+  readonly onClose: () => void;
+}
+
+/** This roast for somebody else. */
+export function ShareRoast({ named, fileName, controlName, onSave, onClose }: ShareRoastProps) {
+  const words = useWords();
+  return (
+    <ShareSheet
+      shared={sharedRoast(named, words, controlName)}
+      ribbon={ribbonOf(named.roast)}
+      fileName={fileName}
+      controlName={controlName}
+      onSave={onSave}
+      onClose={onClose}
+    />
+  );
+}
+
+type Words = ReturnType<typeof useWords>;
+
+function sharedRoast(
+  { roast, lotName, gearName }: NamedRoast,
+  words: Words,
+  controlName: (id: string) => string,
+): Shared {
+  const roasted = roastedGrams(roast);
+  const shade = finalShade(roast);
+  const stretches = stretchesOf(milestonesOfRoast(roast));
+  return {
+    title: `${lotName}, ${words.weight(roast.greenGrams)} in the ${gearName}`,
+    facts: [
+      ['Roasted', words.fullDate(roast.createdAt)],
+      ['Wanted', words.shade(roast.wantedShade)],
+      ['Turned out', shade && words.shade(shade)],
+      [
+        'Roasted weight',
+        roasted === undefined
+          ? undefined
+          : `${words.weight(roasted)}, ${lossPercent(roast.greenGrams, roasted).toFixed(1)} % lost`,
+      ],
+      ...stretches.map(({ name, fromS, toS }) => [capital(stretchNames[name]), formatClock(toS - fromS)] as const),
+      ['Air', roast.ambientC === undefined ? undefined : words.temperature(roast.ambientC)],
+    ],
+    events: liveEntries(roast.entries)
+      .filter((entry) => entry.kind !== 'crack' && (entry.kind !== 'reading' || entry.source === 'hand'))
+      .map((entry) => [formatClock(entry.at), entryName(entry, words, controlName)] as const),
+    note: roast.note,
+  };
+}
