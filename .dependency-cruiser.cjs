@@ -15,7 +15,8 @@ module.exports = {
     only('ui-on-store-and-core', 'ui', 'ui|store|workers|offline|core'),
     // It stands beside the app, so that it opens where the app does not.
     only('rescue-on-store-and-core', 'rescue', 'rescue|store|core'),
-    only('views-below-pages', 'views', 'views|ui|store|workers|core'),
+    only('probes-on-core', 'probes', 'probes|core'),
+    only('views-below-pages', 'views', 'views|ui|store|workers|probes|core'),
     {
       name: 'one-view-does-not-know-another',
       severity: 'error',
@@ -38,7 +39,7 @@ module.exports = {
     {
       name: 'core-through-the-door',
       severity: 'error',
-      from: { path: '^src/(views|ui|store|workers|server|pages|layouts|rescue)/' },
+      from: { path: '^src/(views|ui|store|workers|server|pages|layouts|rescue|probes)/' },
       to: { path: '^src/core/[^/]+/(?!index\\.ts$)' },
     },
     { name: 'no-circles', severity: 'error', from: { path: '^src/' }, to: { circular: true } },

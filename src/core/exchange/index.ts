@@ -20,3 +20,10 @@ export { rowFault } from './rowFault.ts';
 export { calledOf, type LeftOut, readableRow, type Salvaged, salvageContent, salvageNotebook } from './salvage.ts';
 export { shiftDates } from './shiftDates.ts';
 export { formatTable, type TableKind, tableKinds } from './tables.ts';
+export {
+  bluetoothReading,
+  lineCutter,
+  serialReading,
+  THERMOMETER_SERVICE,
+  THERMOMETER_VALUE,
+} from './thermometer.ts';

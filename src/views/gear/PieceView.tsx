@@ -12,6 +12,7 @@ import { useRoastDates } from '@/ui/useRoastDates';
 import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
 import { Habits, Losses, Times } from './PieceColumns';
+import { ProbeLink } from './ProbeLink';
 
 /** Older roasts than so many say little of the gear as it is now. */
 const MOST_ROASTS = 200;
@@ -72,6 +73,7 @@ function Piece() {
         <GearFigures gear={gear} money={money} />
         <GearTimes gear={gear} />
       </div>
+      {gear.probe && !gear.removedAt && <ProbeLink gear={gear} unit={gear.probe.unit} />}
       <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-3">
         <Times record={record} ownC={ownFirstCrackC(readings)} />
         <Losses record={record} />

@@ -56,7 +56,7 @@ export function LiveRoast(named: NamedRoast) {
   const { cueText, takesCracks } = useHousehold();
   const { roomy, low } = useRoom();
   const practice = isPractice();
-  const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe?.name);
+  const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe);
   const [lacks, setLacks] = useState<readonly string[]>([]);
   const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', probe, lacks);
   const model = useLiveRoast(named, screen);

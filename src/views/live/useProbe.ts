@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { parseProbeLine, probeSlug } from '@/core/exchange';
+import type { Gear } from '@/core/gear';
 import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
 import { heatS, isUnderWay, type Roast } from '@/core/roast';
 import { toCelsius } from '@/core/units';
@@ -22,7 +22,8 @@ const SILENT_MS = 12_000;
 const HOT_C = 230;
 
 /** Listens to the gear's probe from the preheat to the pull, and logs what it says; the browser connects again by itself. */
-export function useProbe(roast: Roast, probeName: string | undefined): ProbeState {
+export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
+  const probeName = probe?.name;
   const active = isUnderWay(roast);
   const basis = roast.chargedAt ? 'charge' : 'preheat';
   const [kind, setKind] = useState<ProbeState['kind']>('none');
@@ -33,21 +34,19 @@ export function useProbe(roast: Roast, probeName: string | undefined): ProbeStat
   fahrenheit.current = asFahrenheit;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the charge and the probe are what a connection depends on
   useEffect(() => {
-    if (!probeName || !active) return setKind('none');
+    if (!probe || !active) return setKind('none');
     setKind('waiting');
     let lastAt: number | undefined;
     let heardMs = Date.now();
     let waiting: Reading[] = [];
     let recent: Reading[] = [];
-    const source = new EventSource(streamAddress(roast, probeName));
-    source.onopen = () => setKind((now) => (now === 'lost' ? 'listening' : now));
-    source.onerror = () => setKind('lost');
-    source.onmessage = (event) => {
-      const line = parseProbeLine(String(event.data));
-      if (!line.ok) return setLeftOut((count) => count + 1);
-      const at = heatS(roast, line.value.atMs ?? Date.now()) * clockSpeed();
-      const celsius = fahrenheit.current ? toCelsius(line.value.celsius, 'F') : line.value.celsius;
-      if (streamFault(celsius, at, lastAt)) return setLeftOut((count) => count + 1);
+    const odd = () => setLeftOut((count) => count + 1);
+    const opened = () => setKind((now) => (now === 'lost' ? 'listening' : now));
+    const lost = () => setKind('lost');
+    const hear = (said: number, atMs: number) => {
+      const at = heatS(roast, atMs) * clockSpeed();
+      const celsius = fahrenheit.current ? toCelsius(said, 'F') : said;
+      if (streamFault(celsius, at, lastAt)) return odd();
       heardMs = Date.now();
       lastAt = at;
       const reading = { at, celsius, streamed: true };
@@ -56,6 +55,14 @@ export function useProbe(roast: Roast, probeName: string | undefined): ProbeStat
       setSeemsFahrenheit(!fahrenheit.current && looksFahrenheit(recent));
       setKind('listening');
     };
+    let left = false;
+    let stop = () => {
+      left = true;
+    };
+    // Few have a probe; what it takes is fetched for them.
+    void import('./hearProbe').then(({ hearProbe }) => {
+      if (!left) stop = hearProbe(roast, probe, { onReading: hear, onOdd: odd, onLost: lost, onOpen: opened });
+    });
     const flush = async () => {
       if (Date.now() - heardMs > SILENT_MS) setKind((now) => (now === 'listening' ? 'silent' : now));
       if (waiting.length === 0) return;
@@ -68,7 +75,7 @@ export function useProbe(roast: Roast, probeName: string | undefined): ProbeStat
     };
     const timer = setInterval(() => void flush(), FLUSH_MS);
     return () => {
-      source.close();
+      stop();
       clearInterval(timer);
       void flush();
     };
@@ -83,11 +90,4 @@ export function useProbe(roast: Roast, probeName: string | undefined): ProbeStat
       void takeReadingsBack(database(), roast.id, (celsius) => celsius > HOT_C);
     },
   };
-}
-
-/** The stream of a probe; the simulated one is told when the beans went in, and how many. */
-function streamAddress(roast: Roast, probeName: string): string {
-  const slug = probeSlug(probeName);
-  const charged = Date.parse(roast.chargedAt ?? roast.preheatedAt ?? roast.createdAt) + roast.clockShiftMs;
-  return `/api/probe/${slug}?charged=${charged}&grams=${roast.greenGrams}&speed=${clockSpeed()}`;
 }
