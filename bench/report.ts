@@ -20,7 +20,7 @@ export function printFigures(title: string, figures: readonly Figure[]): void {
     const ratio = value / limit;
     const missed = 'most' in figure ? ratio > 1 : ratio < 1;
     console.log(
-      `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}  of ${String(limit).padStart(4)}  ratio ${ratio.toFixed(2)}${missed ? '  MISSED' : ''}`,
+      `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}  of ${String(limit).padStart(4)}  ${limit === 0 ? '' : `ratio ${ratio.toFixed(2)}`}${missed ? '  MISSED' : ''}`,
     );
   }
 }

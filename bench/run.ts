@@ -10,6 +10,7 @@ import { manyRoasts } from './manyRoasts.ts';
 import { probeBacktest } from './probe.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
+import { killFigure, mutationFigures, streamFigures, writtenFigure } from './trust.ts';
 
 const MORE_ROASTS = 1000;
 /** A journal of a lifetime. */
@@ -37,6 +38,14 @@ const parts = {
   slowed: () => served(async (app) => printFigures('With the processor slowed six times', await slowedFigures(app))),
   clock: () => served(async (app) => printFigures('The clock', [await clockFigure(app)])),
   day: () => served(async (app) => printFigures('The day plan', [await dayFigure(app)])),
+  trust: async () => {
+    printFigures('Spoilt files, in Node', mutationFigures());
+    printFigures('The server', await streamFigures());
+    await served(async (app) => printFigures('An hour with a probe', [await writtenFigure(app)]));
+    const app = await serveApp('ask');
+    printFigures('The browser killed', [await killFigure(app)]);
+    await app.stop();
+  },
   size: () => served(async (app) => printFigures('What the roast screen loads', [await sizeFigure(app)])),
   journal: () =>
     served(async (app) => {

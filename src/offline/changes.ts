@@ -9,7 +9,15 @@ export interface Changed {
 export const changes: readonly Changed[] = [
   {
     on: '2026-11-27',
-    says: ['A newer Gander asks before it takes over, and says what changed.'],
+    says: [
+      'A newer Gander asks before it takes over, and says what changed.',
+      'A copy of the notebook a day goes into a folder of yours, where the browser allows it; elsewhere Gander reminds you.',
+      'Deleted things can be had back for 30 days, in Files and settings.',
+      'Tables for a spreadsheet, and lists and temperature logs from elsewhere read in.',
+      'A roast or recipe for somebody else: as text, picture, drawing or file.',
+      'Thermometers on a USB cable or by Bluetooth, where the browser has them.',
+      'A rescue page for a notebook that will not open.',
+    ],
   },
 ];
 

@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 
-const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
-const FLAGS = [
+export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+export const FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
