@@ -224,6 +224,7 @@ export async function writtenFigure(app: Served): Promise<Figure> {
     IDBObjectStore.prototype.put = function (value, ...rest) { window.written += JSON.stringify(value).length; return put.call(this, value, ...rest); };
   }`);
   await page.goto('/gear/');
+  await page.getByText('You roast on').waitFor();
   const id = String(
     await page.evaluate(
       `new Promise((resolve) => { const opening = indexedDB.open('gander-demo'); opening.onsuccess = () => {

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { directProbes } from '@/probes';
-import type { Link } from '@/probes/link';
+import { type Link, links } from '@/probes/link';
+import { chosenHousehold } from '@/store/current';
 import { probeLink, setProbeLink } from '@/store/probeLink';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
@@ -34,6 +35,8 @@ export function ProbeLink({ gear, unit }: { readonly gear: Gear; readonly unit: 
     setProbeLink(gear.id, next);
   };
   const direct = link === 'server' ? undefined : directProbes[link];
+  // Made-up readings have no place in a notebook of one's own.
+  const ways = links.filter((way) => way !== 'standIn' || chosenHousehold() === 'demo');
   const tryIt = async () => {
     stop.current();
     try {
@@ -65,7 +68,7 @@ export function ProbeLink({ gear, unit }: { readonly gear: Gear; readonly unit: 
       <Segmented
         label="How this device hears the probe"
         value={link}
-        options={(Object.keys(NAMES) as Link[]).map((value) => ({ value, name: NAMES[value] }))}
+        options={ways.map((value) => ({ value, name: NAMES[value] }))}
         onChange={choose}
       />
       {direct && !direct.isHere && <p className="mt-2 max-w-2xl">{WHY_NOT[link as keyof typeof WHY_NOT]}</p>}

@@ -2,7 +2,8 @@ import { parseProbeLine, probeSlug } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import type { Roast } from '@/core/roast';
 import { directProbes } from '@/probes';
-import { clockSpeed, isPractice } from '@/store/current';
+import type { DirectProbe } from '@/probes/link';
+import { chosenHousehold, clockSpeed, isPractice } from '@/store/current';
 import { probeLink } from '@/store/probeLink';
 
 export interface Ears {
@@ -15,7 +16,8 @@ export interface Ears {
 /** Listens to a probe by the way that this device hears it. Gives the way to stop. */
 export function hearProbe(roast: Roast, probe: NonNullable<Gear['probe']>, ears: Ears): () => void {
   const link = isPractice() ? 'server' : probeLink(roast.gearId);
-  const direct = directProbes[link as keyof typeof directProbes] as (typeof directProbes)['usb'] | undefined;
+  const isReal = link !== 'standIn' || chosenHousehold() === 'demo';
+  const direct = isReal ? (directProbes as Partial<Record<string, DirectProbe>>)[link] : undefined;
   if (direct)
     return direct.listen({ ...ears, onReading: (celsius) => ears.onReading(celsius, Date.now()) }, probe.unit);
   // It connects again by itself.
