@@ -16,8 +16,11 @@ export async function readContent(db: GanderDatabase): Promise<NotebookContent> 
   return { household, ...(Object.fromEntries(rows) as Omit<NotebookContent, 'household'>) };
 }
 
-/** Which row wins where the notebook and the file both have one, and they differ. */
-export type Preference = 'mine' | 'file';
+/**
+ * Which row wins where the notebook and the file both have one, and they differ; or the file alone, and what it does not have
+ * goes.
+ */
+export type Preference = 'mine' | 'file' | 'replace';
 
 /** Brings a file in: rows that are new are added, differing ones follow `preference`. Gives the change, for undo. */
 export async function loadContent(
@@ -27,7 +30,7 @@ export async function loadContent(
 ): Promise<Change> {
   const here = await readContent(db);
   const empty = here.roasts.length + here.lots.length + here.gear.length === 0;
-  const takesSettings = incoming.household && (empty || preference === 'file');
+  const takesSettings = incoming.household && (empty || preference !== 'mine');
   const settings = takesSettings ? [await householdChange(db, incoming.household ?? {})] : [];
   const rows = contentTables.flatMap((table) => tableChange(table, here, incoming, preference));
   const changed = settings.filter(({ before, after }) => canonical(before) !== canonical(after));
@@ -41,11 +44,15 @@ function tableChange(
   preference: Preference,
 ): RowChange[] {
   const mine = new Map<string, { id: string }>(here[table].map((row) => [row.id, row]));
-  return incoming[table].flatMap((after) => {
+  const theirs = new Set<string>(incoming[table].map(({ id }) => id));
+  const gone =
+    preference === 'replace' ? here[table].flatMap((before) => (theirs.has(before.id) ? [] : [{ table, before }])) : [];
+  const come = incoming[table].flatMap((after) => {
     const before = mine.get(after.id);
     if (before && (preference === 'mine' || canonical(before) === canonical(after))) return [];
     return [{ table, before, after } as RowChange];
   });
+  return [...(gone as RowChange[]), ...come];
 }
 
 /** Empties the database and fills it with a notebook; for the demo household, never for the user's own. */

@@ -17,9 +17,12 @@ export async function saveHousehold(
   facts: Partial<Household> | ((now: Household) => Partial<Household>),
 ): Promise<void> {
   await requireWritable(db);
+  // Before the transaction, which would end while it is fetched: settings that no file takes are not kept either.
+  const { requireSound } = await import('./rulebook.ts');
   await db.transaction('rw', db.household, async () => {
-    const { after } = await householdChange(db, facts);
-    if (after) await db.household.put(after);
+    const change = await householdChange(db, facts);
+    requireSound([change]);
+    if (change.after) await db.household.put(change.after);
   });
 }
 

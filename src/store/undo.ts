@@ -19,40 +19,57 @@ export interface Undone {
 /** Takes a change back and nothing that came after it: what was changed again stays, and is named. */
 export function undoChange(db: GanderDatabase, change: Change): Promise<Undone> {
   return inOneGo(db, async () => {
+    const backs = await Promise.all(
+      [...change].reverse().flatMap(({ table, before, after }) => {
+        const id = (after ?? before)?.id;
+        if (id === undefined) return [];
+        return [
+          db
+            .table(table)
+            .get(id)
+            .then((now) => ({ table, id, now, back: takeBack(before as never, after as never, now) })),
+        ];
+      }),
+    );
+    const going = backs.filter(({ now, back }) => now !== undefined && back.row === undefined);
+    const inUse = await usedByOthers(db, going);
     const kept: Kept[] = [];
     const rows: RowChange[] = [];
-    const pointed = new Map<string, ReadonlySet<unknown>>();
-    for (const { table, before, after } of [...change].reverse()) {
-      const id = (after ?? before)?.id;
-      if (id === undefined) continue;
-      const now = await db.table(table).get(id);
-      const back = takeBack(before as never, after as never, now);
-      const goes = now !== undefined && back.row === undefined;
-      const inUse = goes && (await pointedAt(db, table, rows, pointed)).has(id);
-      const fields = inUse ? ['id'] : back.kept;
+    for (const { table, id, now, back } of backs) {
+      const stays = inUse.has(`${table} ${id}`);
+      const fields = stays ? ['id'] : back.kept;
       if (fields.length > 0) kept.push({ table, fields });
-      if (!inUse && back.row !== now) rows.push({ table, before: now, after: back.row } as RowChange);
+      if (!stays && back.row !== now) rows.push({ table, before: now, after: back.row } as RowChange);
     }
     return { change: await applyChange(db, rows), kept };
   });
 }
 
-/** Which rows of a table something else points at that does not go too; read once a table. */
-async function pointedAt(
-  db: GanderDatabase,
-  table: string,
-  going: readonly RowChange[],
-  known: Map<string, ReadonlySet<unknown>>,
-): Promise<ReadonlySet<unknown>> {
-  const before = known.get(table);
-  if (before) return before;
-  const gone = new Set(going.flatMap((row) => (row.after ? [] : (row.before?.id ?? []))));
-  const ids = new Set<unknown>();
+interface Going {
+  readonly table: string;
+  readonly id: string;
+}
+
+/** Which of the rows that are to go something points at that stays; what stays may itself point at another of them. */
+async function usedByOthers(db: GanderDatabase, going: readonly Going[]): Promise<ReadonlySet<string>> {
+  const tables = new Set(going.map(({ table }) => table));
+  const pointers: { readonly from: string; readonly to: string }[] = [];
   for (const reference of references)
-    if (reference.to === table)
+    if (tables.has(reference.to))
       await db.table(reference.from).each((row) => {
-        if (!gone.has(row.id)) for (const id of idsNamed(reference, row)) ids.add(id);
+        for (const id of idsNamed(reference, row))
+          pointers.push({ from: `${reference.from} ${row.id}`, to: `${reference.to} ${id}` });
       });
-  known.set(table, ids);
-  return ids;
+  const goes = new Set(going.map(({ table, id }) => `${table} ${id}`));
+  const stay = new Set<string>();
+  for (let more = true; more; ) {
+    more = false;
+    for (const { from, to } of pointers)
+      if (goes.has(to) && !goes.has(from)) {
+        goes.delete(to);
+        stay.add(to);
+        more = true;
+      }
+  }
+  return stay;
 }

@@ -1,6 +1,7 @@
 // Before Dexie, which looks for a database when it loads.
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { formatNotebook, parseNotebook } from '@/core/exchange';
 import { createId } from '@/core/ids';
@@ -9,11 +10,16 @@ import { applyChange } from '@/store/change';
 import type { Change } from '@/store/changes';
 import type { GanderDatabase } from '@/store/database';
 import { addBatches, editDay } from '@/store/days';
+import { removeExperiment, startExperiment } from '@/store/experiments';
+import { removeFlight, startFlight } from '@/store/flights';
+import { keepView, removeView } from '@/store/journalViews';
 import { addGear, addLot, editLot, removeGear, removeLot } from '@/store/larder';
 import { loadContent, readContent } from '@/store/notebook';
 import { logReadings } from '@/store/readings';
+import { editRecipe, keepRecipe, removeRecipe } from '@/store/recipes';
 import { removeRoast, startRoast } from '@/store/roasting';
 import { RefusedError } from '@/store/rulebook';
+import { saveHousehold } from '@/store/settings';
 import { addJarEvent, jarsOf } from '@/store/shelf';
 import { addCup } from '@/store/tasting';
 import { undoChange } from '@/store/undo';
@@ -125,6 +131,25 @@ describe('what a person does never makes a file that is refused', () => {
   });
 });
 
+it('a file replaces everything, settings too, and one undo brings all of it back', async () => {
+  const { db, roasted } = await smallHousehold();
+  await roasted(3);
+  await roasted(5);
+  await saveHousehold(db, { people: 5 });
+  const before = sorted(await readContent(db));
+  const demo = parseNotebook(readFileSync('demo/household.gander.json', 'utf8'));
+  assert.ok(demo.ok);
+  const change = await loadContent(db, demo.value, 'replace');
+  const [here, wanted] = [await readContent(db), { ...demo.value, savedAt: SAVED }].map((each) =>
+    formatNotebook(sorted(each), SAVED),
+  );
+  assert.deepEqual(JSON.parse(here ?? ''), JSON.parse(wanted ?? ''));
+  assert.ok((await db.bin.count()) > 0, 'what went lies among the deleted');
+  const { kept } = await undoChange(db, change);
+  assert.deepEqual(kept, []);
+  assert.deepEqual(sorted(await readContent(db)), before);
+});
+
 /** A number from a fixed source, so that a failing history comes back. */
 const histories = Number(process.env.GANDER_HISTORIES ?? 60);
 
@@ -213,11 +238,49 @@ it(`${histories} random histories of what can be done are saved and loaded witho
           } as never),
         ),
       async () => {
+        const roast = pick(await db.roasts.toArray());
+        const recipe = pick(await db.recipes.toArray());
+        if (recipe && random() < 0.5)
+          done.push(
+            await (random() < 0.5 ? removeRecipe(db, recipe) : editRecipe(db, recipe, { name: `Better ${random()}` })),
+          );
+        else if (roast) await keepRecipe(db, roast, `Good ${random()}`);
+      },
+      async () => {
+        const [a, b] = [pick(await db.roasts.toArray()), pick(await db.roasts.toArray())];
+        const experiment = pick(await db.experiments.toArray());
+        if (experiment && random() < 0.4) done.push(await removeExperiment(db, experiment));
+        else if (a && b)
+          await startExperiment(db, {
+            question: 'Was it the weight?',
+            change: { kind: 'grams', byGrams: -10 },
+            aRoastId: a.id,
+            ...(random() < 0.5 ? { bRoastId: b.id } : {}),
+          });
+      },
+      async () => {
+        const flight = pick(await db.flights.toArray());
+        const roast = pick(await db.roasts.toArray());
+        if (flight && random() < 0.5) done.push(await removeFlight(db, flight));
+        else
+          await startFlight(db, {
+            question: 'preference',
+            contenders: [{ name: 'Ours', ...(roast ? { roastId: roast.id } : {}) }, { name: 'A shop’s' }],
+            tasters: ['Ada', 'Bo'],
+          });
+      },
+      async () => {
+        const view = pick(await db.journalViews.toArray());
+        if (view && random() < 0.5) done.push(await removeView(db, view));
+        else await keepView(db, `View ${random()}`, { text: 'peru' }, 'newest');
+      },
+      () => saveHousehold(db, { people: 1 + Math.floor(60 * random()), temperatureUnit: random() < 0.5 ? 'F' : 'C' }),
+      async () => {
         const last = done.pop();
         if (last) await undoChange(db, last);
       },
     ];
-    for (let i = 0; i < 14; i++)
+    for (let i = 0; i < 18; i++)
       await (pick(deeds) as () => Promise<unknown>)().catch((error: Error) => {
         // Refused is well; anything else is a fault.
         assert.ok(error instanceof RangeError, `${error.stack}`);

@@ -34,10 +34,12 @@ const canBeTheirs = ({ household, roasts, recipes }: Notebook) =>
 
 /** “12 things added or changed, and the settings”. */
 function loadedWords(change: Change): string {
-  const rows = change.filter(({ table }) => table !== 'household').length;
+  const content = change.filter(({ table }) => table !== 'household');
+  const gone = content.filter(({ after }) => !after).length;
   const parts = [
-    ...(rows > 0 ? [`${counted(rows, 'thing')} added or changed`] : []),
-    ...(rows < change.length ? ['the settings'] : []),
+    ...(content.length > gone ? [`${counted(content.length - gone, 'thing')} added or changed`] : []),
+    ...(gone > 0 ? [`${counted(gone, 'thing')} gone`] : []),
+    ...(content.length < change.length ? ['the settings'] : []),
   ];
   return parts.join(', and ');
 }
@@ -62,6 +64,7 @@ export function LoadFile() {
     // Beans and gear that nobody here has are most likely somebody else's.
     const known = notebook.gear.some(({ id }) => here.gear.some((each) => each.id === id));
     setWhose(known || here.gear.length === 0 ? 'mine' : 'theirs');
+    setPreference('mine');
     const comparison = compareContent(here, notebook);
     setState({ kind: 'ready', name: file.name, notebook, comparison, damage: salvaged.value });
   };
@@ -143,19 +146,23 @@ export function LoadFile() {
               </li>
             ))}
           </ul>
-          {state.comparison.some(({ differing }) => differing > 0) && (
-            <div>
-              <p className="text-husk mb-1">Where they differ</p>
-              <Segmented
-                label="Where they differ"
-                value={preference}
-                options={[
-                  { value: 'mine', name: 'keep mine' },
-                  { value: 'file', name: 'take the file’s' },
-                ]}
-                onChange={setPreference}
-              />
-            </div>
+          <div>
+            <p className="text-husk mb-1">Where they differ</p>
+            <Segmented
+              label="Where they differ"
+              value={preference}
+              options={[
+                { value: 'mine', name: 'keep mine' },
+                { value: 'file', name: 'take the file’s' },
+                ...(state.notebook.household ? [{ value: 'replace' as const, name: 'replace everything' }] : []),
+              ]}
+              onChange={setPreference}
+            />
+          </div>
+          {preference === 'replace' && (
+            <p className="text-danger font-bold">
+              What is here and not in the file goes. It can be taken back, and lies among the deleted for 30 days.
+            </p>
           )}
           <div className="flex gap-3">
             <Button variant="next" onClick={() => void load(state.notebook, state.name)}>
