@@ -130,19 +130,27 @@ function wholeRoasts(core: DBCore): DBCoreTable {
   };
 }
 
+/** Dexie's own notion of what it is doing, and the way back into it; not among its types. */
+const zones = Dexie.Promise as unknown as { readonly PSD: unknown; usePSD<T>(zone: unknown, work: () => T): T };
+const { usePSD: inZone } = zones;
+
 /** Goes from roast to roast, each whole before it is told of. */
 function wholeCursor(cursor: DBCoreCursor, whole: (row: SlimRoast) => Promise<Roast>): DBCoreCursor {
   let current: unknown;
+  // The browser calls from outside; what is read then belongs to the transaction that asked.
+  const zone = zones.PSD;
   const tell = (onNext: () => void) => () => {
     const row = cursor.value as SlimRoast;
     current = row;
     if (!row.before) return onNext();
-    whole(row).then(
-      (roast) => {
-        current = roast;
-        onNext();
-      },
-      (error) => cursor.fail(error),
+    inZone(zone, () =>
+      whole(row).then(
+        (roast) => {
+          current = roast;
+          onNext();
+        },
+        (error) => cursor.fail(error),
+      ),
     );
   };
   return Object.create(cursor, {

@@ -131,6 +131,30 @@ describe('in the database', () => {
     watching.unsubscribe();
   });
 
+  it('a page that goes through all of them while some are under way sees each whole', async () => {
+    await db.roasts.bulkAdd([
+      roastOf([at(1, 'reading'), at(2, 'note')]),
+      roastOf([at(1, 'reading')], 'roast-b'),
+      roastOf([pull(9)], 'roast-c'),
+    ]);
+    const lengths = await new Promise<number[]>((resolve, reject) => {
+      const watching = liveQuery(() =>
+        db.roasts
+          .orderBy('createdAt')
+          .reverse()
+          .filter(({ greenGrams }) => greenGrams > 0)
+          .toArray(),
+      ).subscribe({
+        next: (roasts) => {
+          watching.unsubscribe();
+          resolve(roasts.map(({ entries }) => entries.length));
+        },
+        error: reject,
+      });
+    });
+    assert.deepEqual(lengths.toSorted(), [1, 1, 2]);
+  });
+
   it('deleting a roast takes its readings along, and a failed change keeps both', async () => {
     await db.roasts.bulkAdd([roastOf([at(1, 'reading')]), roastOf([at(1, 'reading')], 'roast-b')]);
     await assert.rejects(
