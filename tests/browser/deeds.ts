@@ -37,10 +37,17 @@ export async function beansIn(page: Page): Promise<void> {
 export const clockText = (page: Page) => page.getByRole('timer').innerText();
 
 /** The stored roasts, straight from the browser's database; streamed readings, which lie apart while a roast goes on, come last. */
-export function storedRoasts(
+export async function storedRoasts(
   page: Page,
   name = 'gander',
 ): Promise<{ id: string; entries: { kind: string; at: number; milestone?: string }[] }[]> {
+  // What was just pressed is on screen first; the small store has it until the database does.
+  const isOnItsWay = () =>
+    page.evaluate(
+      (database) => Object.keys(localStorage).some((key) => key.startsWith(`gander.outbox/${database}/`)),
+      name,
+    );
+  for (let tries = 0; tries < 20 && (await isOnItsWay()); tries++) await page.waitForTimeout(50);
   return page.evaluate(
     (database) =>
       new Promise<never>((resolve, reject) => {
