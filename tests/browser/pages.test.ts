@@ -384,7 +384,7 @@ describe('files', () => {
       .getByText(/^This file breaks off\. What stands before the break can be loaded; also \d+ things cannot/)
       .waitFor();
     await own.page
-      .getByText(/^The lot of .*: name: it should be a text\./)
+      .getByText(/^The lot .*: its name: it should be a text\./)
       .first()
       .waitFor();
     const [aside] = await Promise.all([
