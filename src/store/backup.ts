@@ -62,9 +62,8 @@ export async function makeCopy(db: GanderDatabase, nowMs: number, ask = false): 
   const row = await db.backup.get('backup');
   if (!row?.folder) return undefined;
   const { folder, savedAt } = row;
-  const since = await sinceSaved(db, nowMs);
   const recent = savedAt !== undefined && nowMs - Date.parse(savedAt) < BETWEEN_MS;
-  if (!ask && (recent || since.roasts === 0)) return undefined;
+  if (!ask && recent) return undefined;
   try {
     const permission = ask
       ? await (folder as Asked).requestPermission?.({ mode: 'readwrite' })
@@ -72,6 +71,11 @@ export async function makeCopy(db: GanderDatabase, nowMs: number, ask = false): 
     if (permission !== undefined && permission !== 'granted')
       return fail(db, `The browser wants to be asked before it writes to “${folder.name}” again.`);
     const text = formatNotebook(await readContent(db), new Date(nowMs).toISOString());
+    // A week in which nothing changed must not push the older copies out.
+    if (!ask && (await isNewest(folder, text))) {
+      await noteSaved(db, nowMs);
+      return undefined;
+    }
     const file = await folder.getFileHandle(`gander-${localDay(nowMs)}.gander.json`, { create: true });
     const writing = await file.createWritable();
     await writing.write(text);
@@ -99,7 +103,22 @@ async function fail(db: GanderDatabase, failed: string): Promise<string> {
 }
 
 async function forgetOldest(folder: FileSystemDirectoryHandle): Promise<void> {
+  for (const name of (await copiesIn(folder)).slice(0, -COPIES_KEPT)) await folder.removeEntry(name);
+}
+
+/** Whether the newest copy says the same, but for when it was saved. */
+async function isNewest(folder: FileSystemDirectoryHandle, text: string): Promise<boolean> {
+  const newest = (await copiesIn(folder)).at(-1);
+  if (newest === undefined) return false;
+  const kept = await (await (await folder.getFileHandle(newest)).getFile()).text();
+  return withoutTime(kept) === withoutTime(text);
+}
+
+const withoutTime = (text: string) => text.replace(/"savedAt": ?"[^"]*"/, '');
+
+/** The copies made by themselves, oldest first. */
+async function copiesIn(folder: FileSystemDirectoryHandle): Promise<string[]> {
   const names: string[] = [];
   for await (const name of folder.keys()) if (NAME.test(name)) names.push(name);
-  for (const name of names.sort().slice(0, -COPIES_KEPT)) await folder.removeEntry(name);
+  return names.sort();
 }

@@ -29,6 +29,15 @@ const roasts = (page: Page, count: number, daysAgo: number) =>
        writing.oncomplete = () => { opening.result.close(); resolve(); }; }; })`,
   );
 
+/** The last save was so many days ago. */
+const setSaved = (page: Page, daysAgo: number) =>
+  page.evaluate(
+    `new Promise((resolve) => { const opening = indexedDB.open('gander'); opening.onsuccess = () => {
+       const writing = opening.result.transaction('backup', 'readwrite'); const rows = writing.objectStore('backup');
+       rows.get('backup').onsuccess = (event) => rows.put({ ...event.target.result, savedAt: new Date(Date.now() - ${daysAgo} * 864e5).toISOString() });
+       writing.oncomplete = () => { opening.result.close(); resolve(); }; }; })`,
+  );
+
 it('a copy a day goes into the chosen folder, the last seven stay, and each is read back', async () => {
   const { page, close } = await app.open();
   await page.addInitScript(FOLDER);
@@ -49,6 +58,26 @@ it('a copy a day goes into the chosen folder, the last seven stay, and each is r
   assert.equal(kept.length, 8, kept.join());
   assert.ok(kept.includes('letters.txt'), 'only copies go');
   assert.ok(!kept.includes('gander-2026-01-11.gander.json'));
+
+  // Two days later nothing has changed: the newest copy is as good as another one.
+  await page.evaluate(
+    `(async () => { const folder = await navigator.storage.getDirectory(); const names = []; for await (const name of folder.keys()) names.push(name);
+       const today = names.filter((name) => name.startsWith('gander-')).sort().at(-1); const text = await (await (await folder.getFileHandle(today)).getFile()).text();
+       const writing = await (await folder.getFileHandle('gander-2026-01-20.gander.json', { create: true })).createWritable(); await writing.write(text); await writing.close();
+       await folder.removeEntry(today); })()`,
+  );
+  await setSaved(page, 2);
+  const before = await names(page);
+  await page.goto('/files/');
+  await page.getByText(/Saved today/).waitFor();
+  assert.deepEqual(await names(page), before);
+  // A roast later there is something new to keep.
+  await roasts(page, 3, 5);
+  await setSaved(page, 2);
+  await page.goto('/files/');
+  await page.getByText(/Saved today/).waitFor();
+  assert.equal((await names(page)).length, before.length, 'one more copy, and the oldest gone');
+  assert.notDeepEqual(await names(page), before);
   await close();
 });
 
