@@ -13,7 +13,7 @@ import {
   parseNotebook,
   salvageNotebook,
 } from '../src/core/exchange/index.ts';
-import { beansIn, firstThings, storedRoasts } from '../tests/browser/deeds.ts';
+import { beansIn, firstThings, giveProbe, storedRoasts } from '../tests/browser/deeds.ts';
 import { CHROMIUM, FLAGS, freePort, type Served } from '../tests/browser/harness.ts';
 import type { Figure } from './report.ts';
 
@@ -225,14 +225,7 @@ export async function writtenFigure(app: Served): Promise<Figure> {
   }`);
   await page.goto('/gear/');
   await page.getByText('You roast on').waitFor();
-  const id = String(
-    await page.evaluate(
-      `new Promise((resolve) => { const opening = indexedDB.open('gander-demo'); opening.onsuccess = () => {
-         const writing = opening.result.transaction('gear', 'readwrite'); let id;
-         writing.objectStore('gear').getAll().onsuccess = (event) => { const [gear] = event.target.result; id = gear.id; writing.objectStore('gear').put({ ...gear, probe: { name: 'Thin probe', unit: 'C' } }); };
-         writing.oncomplete = () => { opening.result.close(); resolve(id); }; }; })`,
-    ),
-  );
+  const id = await giveProbe(page);
   await page.goto(`/roast/?gear=${encodeURIComponent(id)}`);
   await page.getByRole('button', { name: 'Beans in' }).first().click();
   await page.getByRole('timer').waitFor();

@@ -17,7 +17,7 @@ import {
   type Roast,
   roastedGrams,
 } from '@/core/roast';
-import { believableLoss } from '@/core/shade';
+import { believableLoss, MEDIUM } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 import { roastHistory } from './history.ts';
 import { gearRoasts } from './roasting.ts';
@@ -85,6 +85,5 @@ export async function shadeGuessOf(db: GanderDatabase, roast: Roast): Promise<Sh
     losses,
   );
 }
-const MEDIUM = 4;
 
 const lossOf = (roast: Roast) => believableLoss(roast.greenGrams, roastedGrams(roast));

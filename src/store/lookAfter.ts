@@ -10,6 +10,7 @@ import {
 import { isUnderWay } from '@/core/roast';
 import type { Aside } from './aside.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.ts';
+import { storedHousehold } from './settings.ts';
 
 const AT_ONCE = 100;
 const DAY_MS = 86_400_000;
@@ -25,7 +26,7 @@ export async function setUnreadableAside(db: GanderDatabase, nowMs: number): Pro
     'rw',
     [...contentTables.map((name) => db.table(name)), db.household, db.aside, db.underWay],
     async () => {
-      const rows: Record<string, unknown> = { household: await settings(db) };
+      const rows: Record<string, unknown> = { household: await storedHousehold(db) };
       for (const table of contentTables) rows[table] = await db.table(table).toArray();
       const { content, leftOut } = salvageContent(rows);
       const at = new Date(nowMs).toISOString();
@@ -50,13 +51,6 @@ export async function setUnreadableAside(db: GanderDatabase, nowMs: number): Pro
   );
 }
 
-async function settings(db: GanderDatabase): Promise<unknown> {
-  const row = await db.household.get(HOUSEHOLD_KEY);
-  if (!row) return undefined;
-  const { id: _, ...household } = row;
-  return household;
-}
-
 const asideOf = ({ table, id, called, why, row, part, standsIn }: LeftOut, key: string, at: string): Aside => ({
   id: `${table}/${typeof id === 'string' ? id : ''}/${key}`,
   table,
@@ -71,7 +65,7 @@ const asideOf = ({ table, id, called, why, row, part, standsIn }: LeftOut, key: 
 /** Row by row, so that a notebook of years never lies in memory whole. */
 async function allSound(db: GanderDatabase): Promise<boolean> {
   const light: Record<string, unknown[]> = { ...structuredClone(noContent) };
-  const household = await settings(db);
+  const household = await storedHousehold(db);
   if (household !== undefined && rowFault('household', household)) return false;
   for (const table of contentTables) {
     const keys = await db.table(table).toCollection().primaryKeys();

@@ -1,11 +1,10 @@
 import { type ContentTable, readableRow } from '@/core/exchange';
 import { methodOf } from '@/core/gear';
 import type { Roast } from '@/core/roast';
+import { MEDIUM } from '@/core/shade';
 import type { Aside } from './aside.ts';
 import { applyChange } from './change.ts';
 import type { GanderDatabase } from './database.ts';
-
-const MEDIUM = 4;
 
 /** Whether something of it can be put back: a roast is worth it, the parts of a row stay apart. */
 export const canRepair = ({ table, part }: Aside): boolean => table === 'roasts' && !part;

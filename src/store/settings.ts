@@ -5,10 +5,15 @@ import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.
 
 /** The household's settings; the plain ones before anything was chosen. */
 export async function getHousehold(db: GanderDatabase): Promise<Household> {
+  return { ...plainHousehold, ...(await storedHousehold(db)) };
+}
+
+/** The settings as they are stored, without the row's key; undefined before anything was chosen. */
+export async function storedHousehold(db: GanderDatabase): Promise<Household | undefined> {
   const row = await db.household.get(HOUSEHOLD_KEY);
-  if (!row) return plainHousehold;
+  if (!row) return undefined;
   const { id: _, ...household } = row;
-  return { ...plainHousehold, ...household };
+  return household;
 }
 
 /** Changes some of the settings; as a function, from what they are at that moment. */

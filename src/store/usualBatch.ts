@@ -3,6 +3,7 @@ import { coolDownMinOf, type Gear, methodOf, usualGramsOf } from '@/core/gear';
 import { tableLossPercent } from '@/core/plan';
 import { finalShade, milestonesOfRoast, roastedGrams } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
+import { MEDIUM } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
 
 /** What one more batch of this household is like, for planning weeks ahead. */
@@ -17,7 +18,6 @@ export interface UsualBatch {
 }
 
 const NEWEST = 5;
-const MEDIUM = 4;
 
 /** By the newest roasts that were pulled; for a household without any, by its first gear and the method's figures. */
 export async function usualBatch(db: GanderDatabase): Promise<UsualBatch> {

@@ -83,3 +83,12 @@ export async function storedRoasts(
     name,
   );
 }
+
+/** Gives the first piece of gear of a database a probe, before a page reads it; its id. */
+export const giveProbe = (page: Page, database = 'gander-demo') =>
+  page.evaluate(
+    `new Promise((resolve) => { const opening = indexedDB.open('${database}'); opening.onsuccess = () => {
+       const writing = opening.result.transaction('gear', 'readwrite'); let id;
+       writing.objectStore('gear').getAll().onsuccess = (event) => { const [gear] = event.target.result; id = gear.id; writing.objectStore('gear').put({ ...gear, probe: { name: 'Thin probe', unit: 'C' } }); };
+       writing.oncomplete = () => { opening.result.close(); resolve(id); }; }; })`,
+  ) as Promise<string>;

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, it } from 'node:test';
 import type { Page } from 'playwright-core';
-import { storedRoasts } from './deeds.ts';
+import { giveProbe, storedRoasts } from './deeds.ts';
 import { type Served, serveApp } from './harness.ts';
 
 let app: Served;
@@ -32,14 +32,7 @@ const PORT = `{
 async function pieceWithProbe(page: Page): Promise<string> {
   await page.goto('/gear/');
   await page.getByText('You roast on').waitFor();
-  const id = String(
-    await page.evaluate(
-      `new Promise((resolve) => { const opening = indexedDB.open('gander-demo'); opening.onsuccess = () => {
-         const writing = opening.result.transaction('gear', 'readwrite'); let id;
-         writing.objectStore('gear').getAll().onsuccess = (event) => { const [gear] = event.target.result; id = gear.id; writing.objectStore('gear').put({ ...gear, probe: { name: 'Thin probe', unit: 'C' } }); };
-         writing.oncomplete = () => { opening.result.close(); resolve(id); }; }; })`,
-    ),
-  );
+  const id = await giveProbe(page);
   await page.goto(`/gear/piece/?id=${encodeURIComponent(id)}`);
   return id;
 }

@@ -1,10 +1,9 @@
 import type { Random } from '../chance/index.ts';
 import { createId, type Id } from '../ids/index.ts';
 import type { Entry, EntryDraft, Roast } from '../roast/index.ts';
-import type { ShadeNumber } from '../shade/index.ts';
+import { MEDIUM } from '../shade/index.ts';
 import type { PaperRoast } from './paperRow.ts';
 
-const MEDIUM: ShadeNumber = 4;
 /** Where no time of day was written down the day's roasts stand in their order from ten o'clock on, so far apart, minutes. */
 const APART_MIN = 30;
 const FIRST_HOUR = 10;

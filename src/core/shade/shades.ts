@@ -1,6 +1,8 @@
 /** How dark, on our own scale. The number is what is stored. */
 export const shadeNumbers = [1, 2, 3, 4, 5, 6, 7] as const;
 export type ShadeNumber = (typeof shadeNumbers)[number];
+/** What is meant where nobody said a shade. */
+export const MEDIUM: ShadeNumber = 4;
 
 export interface Shade {
   readonly number: ShadeNumber;

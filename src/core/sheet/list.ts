@@ -94,5 +94,6 @@ const UNITS: Readonly<Record<string, string>> = {
   pounds: 'lb',
 };
 
-const timeOfDay = (s: number) =>
+/** `09:30` from seconds of the day. */
+export const timeOfDay = (s: number): string =>
   `${String(Math.floor(s / 3600)).padStart(2, '0')}:${String(Math.floor((s % 3600) / 60)).padStart(2, '0')}`;

@@ -2,6 +2,7 @@ import { mean, sum } from 'd3-array';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { gramsADay, type Household } from '@/core/household';
 import { tableLossPercent } from '@/core/plan';
+import { MEDIUM } from '@/core/shade';
 import { database } from '@/store/current';
 import { lotsWithStock } from '@/store/larder';
 import { kwhPerRoastedKg, lossesLately } from '@/store/queries';
@@ -17,8 +18,6 @@ export interface BuyingBasis {
   /** Minor units a roasted kilogram; undefined while no tariff or no gear's power is known. Gas is not counted. */
   readonly energyMinorPerKg: number | undefined;
 }
-
-const MEDIUM = 4;
 
 /** Reads it from the larder and the journal. Undefined until it was read. */
 export function useBuying(): BuyingBasis | undefined {

@@ -4,8 +4,8 @@ import { lotTitle } from '@/core/bean';
 import { usualGramsOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { milestoneNames, ribbonOf } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
-import { type LogColumns, readLog, type Sheet } from '@/core/sheet';
+import { MEDIUM } from '@/core/shade';
+import { type LogColumns, readLog, type Sheet, timeOfDay } from '@/core/sheet';
 import { formatClock, formatWeight, localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
@@ -28,7 +28,6 @@ interface FromLogProps {
   readonly onDone: () => void;
 }
 
-const MEDIUM: ShadeNumber = 4;
 const NEWEST = 40;
 
 /** The log of a thermometer: which column is what, what roast it is of, and how it looks before it is kept. */
@@ -54,7 +53,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const [gearId, setGearId] = useState<string>();
   const [green, setGreen] = useState<string>();
   const [day, setDay] = useState(() => log.began?.day ?? localDay(Date.now()));
-  const [time, setTime] = useState(() => clockOf(log.began?.timeS ?? 36_000));
+  const [time, setTime] = useState(() => timeOfDay(log.began?.timeS ?? 36_000));
   const { ref, width } = useWidth();
   if (!mine) return <p>Reading…</p>;
   const lot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
@@ -199,6 +198,3 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
     </>
   );
 }
-
-const clockOf = (s: number) =>
-  `${String(Math.floor(s / 3600)).padStart(2, '0')}:${String(Math.floor((s % 3600) / 60)).padStart(2, '0')}`;
