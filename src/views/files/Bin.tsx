@@ -22,7 +22,7 @@ export function Bin() {
   if (!deleted) return null;
   const haveBack = async (one: Deleted) => {
     const { change } = await undoChange(database(), one.change);
-    say({ text: `${titleOf(one)} is back.`, undo: change, of: `${titleOf(one)} deleted.` });
+    say({ text: `${titleOf(one)} is back.`, undo: change });
   };
   const empty = async () => {
     if (!sure) return setSure(true);
