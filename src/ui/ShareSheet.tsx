@@ -107,7 +107,7 @@ export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, onSa
       <p role="status" className="mt-4 min-h-6">
         {said}
       </p>
-      <div ref={drawn} aria-hidden="true" className="pointer-events-none fixed top-0 -left-[200vw]">
+      <div ref={drawn} aria-hidden="true" className="pointer-events-none fixed top-0 -left-[3000px]">
         <Ribbon
           ribbon={ribbon}
           width={WIDE}
