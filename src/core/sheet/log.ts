@@ -1,5 +1,5 @@
 import type { Milestone } from '../roast/index.ts';
-import { toCelsius } from '../units/index.ts';
+import { localDay, toCelsius } from '../units/index.ts';
 import { dayOf, isMonthFirst, readableMoment, readableNumber, readableSpan } from './cells.ts';
 import type { Sheet } from './sheet.ts';
 
@@ -144,7 +144,7 @@ export function readLog(sheet: Sheet, columns: LogColumns): ReadLog {
   return {
     readings,
     marks: [...marks].map(([milestone, at]) => ({ milestone, at })),
-    began: beganOf(sheet, columns, zero % DAY_S),
+    began: beganOf(sheet, columns, zero, raw[0]?.s ?? 0),
     faults,
   };
 }
@@ -154,8 +154,18 @@ const round = (value: number, to: number) => Math.round(value * to) / to;
 
 const eventIn = (text: string) => EVENTS.find(([word]) => word.test(text))?.[1];
 
-function beganOf({ lines }: Sheet, { time }: LogColumns, timeS: number): ReadLog['began'] {
+/** A moment that says its zone, so that it is the same everywhere. */
+const ZONED = /^\d{4}-\d\d-\d\dT.*(?:Z|[+-]\d\d:?\d\d)$/i;
+
+/** `zeroS` is when the beans went in and `firstS` the first line, as the column counts. */
+function beganOf({ lines }: Sheet, { time }: LogColumns, zeroS: number, firstS: number): ReadLog['began'] {
   const cells = lines.map((line) => line[time] ?? '');
+  const timeS = zeroS % DAY_S;
+  const zoned = Date.parse(cells.find((cell) => ZONED.test(cell)) ?? '');
+  if (Number.isFinite(zoned)) {
+    const here = new Date(zoned + (zeroS - firstS) * 1000);
+    return { day: localDay(here), timeS: here.getHours() * 3600 + here.getMinutes() * 60 + here.getSeconds() };
+  }
   const moment = cells.map(readableMoment).find((each) => each !== undefined);
   if (moment)
     return moment.timeS === undefined ? undefined : { day: dayOf(moment, isMonthFirst(cells) ?? false), timeS };

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { listColumns, logColumns, readList, readLog, sheetOf } from '@/core/sheet';
+import { localDay } from '@/core/units';
 
 /** One roast as every log of it should read: seconds, °C. */
 const TRUE = Array.from({ length: 21 }, (_, i) => ({ s: i * 30, c: 90 + Math.round(115 * (1 - 0.85 ** i)) }));
@@ -91,6 +92,20 @@ describe('temperature logs', () => {
     assert.deepEqual(began('day first with dots'), { day: '2026-11-21', timeS: BEGAN });
     assert.deepEqual(began('the time of day'), { day: undefined, timeS: BEGAN });
     assert.equal(began('m:ss and °C'), undefined);
+    // A moment with a zone is the same moment in every kitchen, and told by the clock of this one.
+    const sheet = sheetOf(
+      lines(
+        'at,temp,event',
+        ({ s, c }) =>
+          `2026-11-21T23:${String(30 + s / 60)
+            .padStart(2, '0')
+            .slice(0, 2)}:${s % 60 ? '30' : '00'}-05:00,${c},${s === 60 ? 'beans in' : ''}`,
+      ),
+    );
+    const columns = logColumns(sheet);
+    const told = columns && readLog(sheet, columns).began;
+    const there = new Date('2026-11-21T23:31:00-05:00');
+    assert.deepEqual(told, { day: localDay(there), timeS: there.getHours() * 3600 + there.getMinutes() * 60 });
   });
 
   it('lists what cannot be read, by its line, and reads the rest', () => {
