@@ -5,6 +5,7 @@ import { coreFigures } from './core.ts';
 import { dayFigure } from './dayPlan.ts';
 import { printFindings } from './findings.ts';
 import { firstRowTimes } from './firstRows.ts';
+import { largeFileFigures } from './largeFile.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { probeBacktest } from './probe.ts';
@@ -43,6 +44,7 @@ const parts = {
     printFigures('The server', await streamFigures());
     await served(async (app) => printFigures('An hour with a probe', [await writtenFigure(app)]));
     const app = await serveApp('ask');
+    printFigures('A file of 5,000 roasts', await largeFileFigures(app));
     printFigures('The browser killed', [await killFigure(app)]);
     await app.stop();
   },
@@ -75,7 +77,7 @@ async function openLarge(app: Served) {
     .getByLabel('Choose a file')
     .setInputFiles({ name: 'many.gander.json', mimeType: 'application/json', buffer });
   await page.getByRole('button', { name: 'Load it' }).click();
-  await page.getByText('is loaded').waitFor({ timeout: 60_000 });
+  await page.getByRole('status').getByText('is loaded').waitFor({ timeout: 60_000 });
   return opened;
 }
 

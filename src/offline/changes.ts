@@ -8,6 +8,10 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-27 evening',
+    says: ['A notebook of years is saved and loaded without the page standing still; loading it can be stopped.'],
+  },
+  {
     on: '2026-11-27',
     says: [
       'A newer Gander asks before it takes over, and says what changed.',

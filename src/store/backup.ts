@@ -1,8 +1,7 @@
-import { formatNotebook, parseNotebook } from '@/core/exchange';
 import { localDay } from '@/core/units';
 import type { BackupRow } from './backupRow.ts';
 import type { GanderDatabase } from './database.ts';
-import { readContent } from './notebook.ts';
+import { writeFile } from './fileOut.ts';
 
 const DAY_MS = 86_400_000;
 /** A copy a day is enough, and not at the same minute every day. */
@@ -54,34 +53,42 @@ export const noteSaved = (db: GanderDatabase, nowMs: number) =>
 export const chooseFolder = (db: GanderDatabase, folder: FileSystemDirectoryHandle | undefined) =>
   change(db, { folder, failed: undefined });
 
-/**
- * Puts a dated copy into the chosen folder, reads it back, and lets the oldest beyond seven go. `ask`: the person is there, so the
- * browser may be asked for permission. Gives why none was made, in words; undefined where one was, or none is wanted yet.
- */
-export async function makeCopy(db: GanderDatabase, nowMs: number, ask = false): Promise<string | undefined> {
+/** Asks the browser whether copies may go into the chosen folder, which it allows only while the person is there. */
+export async function askForFolder(db: GanderDatabase): Promise<void> {
   const row = await db.backup.get('backup');
-  if (!row?.folder) return undefined;
-  const { folder, savedAt } = row;
-  const recent = savedAt !== undefined && nowMs - Date.parse(savedAt) < BETWEEN_MS;
-  if (!ask && recent) return undefined;
+  await (row?.folder as Asked | undefined)?.requestPermission?.({ mode: 'readwrite' });
+}
+
+/** Whether it is time for a copy. */
+export async function isCopyDue(db: GanderDatabase, nowMs: number): Promise<boolean> {
+  const { folder, savedAt } = (await db.backup.get('backup')) ?? {};
+  return folder !== undefined && !(savedAt !== undefined && nowMs - Date.parse(savedAt) < BETWEEN_MS);
+}
+
+/**
+ * Puts a dated copy into the chosen folder, reads it back, and lets the oldest beyond seven go. `asked`: somebody wants it now.
+ * Gives why none was made, in words; undefined where one was, or none is wanted yet.
+ */
+export async function makeCopy(db: GanderDatabase, nowMs: number, asked = false): Promise<string | undefined> {
+  const { folder } = (await db.backup.get('backup')) ?? {};
+  if (!folder || !(asked || (await isCopyDue(db, nowMs)))) return undefined;
   try {
-    const permission = ask
-      ? await (folder as Asked).requestPermission?.({ mode: 'readwrite' })
-      : await (folder as Asked).queryPermission?.({ mode: 'readwrite' });
+    const permission = await (folder as Asked).queryPermission?.({ mode: 'readwrite' });
     if (permission !== undefined && permission !== 'granted')
       return fail(db, `The browser wants to be asked before it writes to “${folder.name}” again.`);
-    const text = formatNotebook(await readContent(db), new Date(nowMs).toISOString());
+    const { blob, faults } = await writeFile(db, { kind: 'everything' }, nowMs);
+    const text = await blob.text();
     // A week in which nothing changed must not push the older copies out.
-    if (!ask && (await isNewest(folder, text))) {
+    if (!asked && (await isNewest(folder, text))) {
       await noteSaved(db, nowMs);
       return undefined;
     }
     const file = await folder.getFileHandle(`gander-${localDay(nowMs)}.gander.json`, { create: true });
     const writing = await file.createWritable();
-    await writing.write(text);
+    await writing.write(blob);
     await writing.close();
-    const back = parseNotebook(await (await file.getFile()).text());
-    if (!back.ok) return fail(db, 'A copy was written, but could not be read back whole.');
+    const kept = await (await file.getFile()).text();
+    if (kept !== text || faults.length > 0) return fail(db, 'A copy was written, but could not be read back whole.');
     await forgetOldest(folder);
     await noteSaved(db, nowMs);
     return undefined;

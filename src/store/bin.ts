@@ -1,4 +1,4 @@
-import { contentTables } from '@/core/exchange';
+import { type ContentTable, calledOf, contentTables } from '@/core/exchange';
 import type { Change, Deleted, RowChange } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 
@@ -14,27 +14,42 @@ export async function keepInBin(db: GanderDatabase, change: Change): Promise<voi
   const [first] = gone;
   if (!first?.before) return;
   const now = Date.now();
-  await db.bin
+  const old = await db.bin
     .where('at')
     .below(new Date(now - BIN_DAYS * DAY_MS).toISOString())
-    .delete();
-  await db.bin.put({ id: `${now}/${first.before.id}`, at: new Date(now).toISOString(), change: gone });
+    .primaryKeys();
+  await emptyBin(db, old);
+  const id = `${now}/${first.before.id}`;
+  await db.changes.put({ id, change: gone });
+  await db.bin.put({
+    id,
+    at: new Date(now).toISOString(),
+    called: calledOf(first.before),
+    gone: gone.map(({ table, before }) => [table as ContentTable, before?.id ?? '']),
+  });
 }
 
 /** What can be had back, newest first; not what is there again. */
 export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[]> {
   const since = new Date(nowMs - BIN_DAYS * DAY_MS).toISOString();
   const all = await db.bin.where('at').aboveOrEqual(since).reverse().toArray();
-  const there = await Promise.all(
-    all.map(async ({ change }) => {
-      const found = await Promise.all(change.map(({ table, before }) => db.table(table).get(before?.id ?? '')));
-      return found.every((row) => row !== undefined);
-    }),
-  );
+  const there = await Promise.all(all.map((deleted) => areThere(db, deleted)));
   return all.filter((_, i) => !there[i]);
 }
 
+/** Whether all of it is in the notebook again. */
+async function areThere(db: GanderDatabase, { gone }: Deleted): Promise<boolean> {
+  for (const table of new Set(gone.map(([each]) => each))) {
+    const ids = gone.flatMap(([each, id]) => (each === table ? [id] : []));
+    if ((await db.table(table).where('id').anyOf(ids).count()) < ids.length) return false;
+  }
+  return true;
+}
+
 /** Takes things out of the bin for good. */
-export function emptyBin(db: GanderDatabase, ids: readonly string[]): Promise<void> {
-  return db.bin.bulkDelete([...ids]);
+export async function emptyBin(db: GanderDatabase, ids: readonly string[]): Promise<void> {
+  await db.transaction('rw', db.bin, db.changes, async () => {
+    await db.bin.bulkDelete([...ids]);
+    await db.changes.bulkDelete([...ids]);
+  });
 }

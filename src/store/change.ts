@@ -1,6 +1,6 @@
 import { contentTables } from '@/core/exchange';
 import { isUnderWay, type Roast } from '@/core/roast';
-import type { Change, Rows, TableName } from './changes.ts';
+import type { Change, RowChange, Rows, TableName } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
 
 /** Loaded with the first change: it brings the file's schemas, which a page that only reads does not need. */
@@ -13,28 +13,73 @@ export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Pr
   rulebook ??= await import('./rulebook.ts');
   return db.transaction(
     'rw',
-    [...contentTables.map((name) => db.table(name)), db.underWay, db.household, db.bin],
+    [...contentTables.map((name) => db.table(name)), db.underWay, db.household, db.bin, db.changes],
     work,
   );
 }
 
+/** How a large change is written. */
+export interface Manner {
+  /** Its rows were looked at when the file was read. */
+  readonly readFromFile?: boolean;
+  /** Hears how many rows are written. */
+  readonly onRows?: (written: number) => void;
+  /** Nothing of it is kept when this is aborted. */
+  readonly signal?: AbortSignal;
+}
+
 /**
  * Writes a change in one transaction, all of it or nothing, and gives it, for undo. Throws RefusedError for a change that
- * would make a notebook which does not open again; rows that were read from a file were looked at when it was read.
+ * would make a notebook which does not open again.
  */
-export function applyChange(db: GanderDatabase, change: Change, rows?: 'readFromFile'): Promise<Change> {
+export function applyChange(db: GanderDatabase, change: Change, manner: Manner = {}): Promise<Change> {
   return inOneGo(db, async () => {
-    if (rows !== 'readFromFile') rulebook?.requireSound(change);
-    for (const row of change) {
-      const table = db.table(row.table);
-      if (row.after) await table.put(row.after);
-      else if (row.before) await table.delete(row.before.id);
-      if (row.table === 'roasts') await settleUnderWay(db, row.before, row.after);
+    if (!manner.readFromFile) rulebook?.requireSound(change);
+    let written = 0;
+    for (const rows of inRuns(change)) {
+      manner.signal?.throwIfAborted();
+      await writeRun(db, rows, manner.readFromFile);
+      written += rows.length;
+      manner.onRows?.(written);
     }
     await rulebook?.requireWhole(db, change);
     await rulebook?.keepInBin(db, change);
+    manner.signal?.throwIfAborted();
     return change;
   });
+}
+
+/** So many rows go to the browser at once: few enough that one can be heard and stopped between. */
+const RUN = 500;
+
+/** Rows of one table that are all put or all deleted, in the order of the change. */
+function inRuns(change: Change): RowChange[][] {
+  const runs: RowChange[][] = [];
+  for (const row of change) {
+    const run = runs.at(-1);
+    const first = run?.[0];
+    const alike = first?.table === row.table && kindOf(first) === kindOf(row);
+    if (run && alike && run.length < RUN) run.push(row);
+    else runs.push([row]);
+  }
+  return runs;
+}
+
+const kindOf = ({ before, after }: RowChange) => (after ? (before ? 'changed' : 'new') : 'gone');
+
+async function writeRun(db: GanderDatabase, rows: readonly RowChange[], areRead = false): Promise<void> {
+  const [first] = rows;
+  if (!first) return;
+  const table = db.table(first.table);
+  // Quicker, and only right where somebody has looked that it is not there.
+  if (areRead && kindOf(first) === 'new') await table.bulkAdd(rows.map(({ after }) => after));
+  else if (first.after) await table.bulkPut(rows.map(({ after }) => after));
+  else await table.bulkDelete(rows.flatMap(({ before }) => (before ? [before.id] : [])));
+  if (first.table !== 'roasts') return;
+  // A file's thousands of finished roasts have nothing to do with the gear that is busy.
+  const anyBusy = (await db.underWay.count()) > 0;
+  for (const { before, after } of rows as readonly { before?: Roast; after?: Roast }[])
+    if (anyBusy || (after && isUnderWay(after))) await settleUnderWay(db, before, after);
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Lot } from '@/core/bean';
+import type { ContentTable } from '@/core/exchange';
 import type { Experiment } from '@/core/experiment';
 import type { Gear } from '@/core/gear';
 import type { Household } from '@/core/household';
@@ -36,6 +37,15 @@ export type RowChange = {
 /** A change to the notebook as a value: it can be kept, shown, and taken back (undo.ts). */
 export type Change = readonly RowChange[];
 
+/** What a line of the lists below changed, kept apart from it: it may be as large as the notebook, and the lists are only read. */
+export interface KeptChange {
+  /** Of the line. */
+  readonly id: string;
+  readonly change: Change;
+  /** Rows that were new: they stand in the notebook, so only their digest is kept, to tell whether they were changed since. */
+  readonly made?: readonly (readonly [TableName, string, number])[];
+}
+
 /** Something that was done and can be taken back. */
 export interface Done {
   readonly id: string;
@@ -43,7 +53,8 @@ export interface Done {
   readonly at: string;
   /** In words, as it was said. */
   readonly text: string;
-  readonly change: Change;
+  /** So many rows of the notebook. */
+  readonly rows: number;
   /** It is an undo, of what these words say. */
   readonly of?: string;
   /** It was taken back, UTC. */
@@ -55,5 +66,8 @@ export interface Deleted {
   readonly id: string;
   /** When, UTC. */
   readonly at: string;
-  readonly change: Change;
+  /** What the first of them is called, as far as it says (calledOf). */
+  readonly called: string;
+  /** Their tables and ids. */
+  readonly gone: readonly (readonly [ContentTable, string])[];
 }

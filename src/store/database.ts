@@ -11,7 +11,8 @@ import type { Cup, Flight, FlightKey } from '@/core/taste';
 import type { ReadingsRow } from './apartRow.ts';
 import type { Aside } from './aside.ts';
 import type { BackupRow } from './backupRow.ts';
-import type { Deleted, Done, HouseholdRow } from './changes.ts';
+import type { Deleted, Done, HouseholdRow, KeptChange } from './changes.ts';
+import { changesApart } from './changesApart.ts';
 import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
 import { readingsApart } from './readingsApart.ts';
@@ -21,7 +22,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 7;
+export const DATABASE_VERSION = 8;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -54,6 +55,8 @@ export class GanderDatabase extends Dexie {
   readonly readings!: Table<ReadingsRow, [string, number]>;
   /** What was deleted lately (store/bin.ts). */
   readonly bin!: Table<Deleted, string>;
+  /** What the lines of `done` and `bin` changed, by their ids. */
+  readonly changes!: Table<KeptChange, string>;
   /** Rows that could not be read, as they were (store/lookAfter.ts). */
   readonly aside!: Table<Aside, string>;
   /** When the notebook was last saved as a file, and where copies go by themselves (store/backup.ts); one row. */
@@ -109,6 +112,8 @@ export class GanderDatabase extends Dexie {
     this.version(6).stores({ learned: 'id' });
     // Readings of a roast under way apart from it; deleted things for a while; rows that could not be read; where copies go.
     this.version(7).stores({ readings: '[roastId+from]', bin: 'id, at', aside: 'id', backup: 'id' });
+    // Changes apart from the lists that name them.
+    this.version(8).stores({ changes: 'id' }).upgrade(changesApart);
   }
 }
 

@@ -1,20 +1,49 @@
-import type { Done } from './changes.ts';
+import { digest } from '@/core/undo';
+import type { Change, Done, KeptChange, RowChange } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 
 /** So many are kept: some weeks of a busy household. */
 const MOST_DONE = 60;
 
 /** Puts what was done on the list, once; what is too old for it goes. */
-export async function keepDone(db: GanderDatabase, done: Done): Promise<void> {
-  await db.transaction('rw', db.done, async () => {
+export async function keepDone(db: GanderDatabase, done: Done, change: Change): Promise<void> {
+  const kept = keptChange(done.id, change);
+  await db.transaction('rw', db.done, db.changes, async () => {
     if (await db.done.get(done.id)) return;
     await db.done.add(done);
+    await db.changes.put(kept);
     const tooMany = (await db.done.count()) - MOST_DONE;
-    if (tooMany > 0) await db.done.bulkDelete(await db.done.orderBy('at').limit(tooMany).primaryKeys());
+    if (tooMany <= 0) return;
+    const old = await db.done.orderBy('at').limit(tooMany).primaryKeys();
+    await db.done.bulkDelete(old);
+    await db.changes.bulkDelete(old);
   });
 }
 
 /** What was done lately, newest first. */
 export function doneLately(db: GanderDatabase): Promise<Done[]> {
   return db.done.orderBy('at').reverse().toArray();
+}
+
+/** What a line of a list changed. Throws where it is gone, which only another tab can have brought about. */
+export async function changeOf(db: GanderDatabase, id: string): Promise<Change> {
+  const kept = await db.changes.get(id);
+  if (!kept) throw new RangeError('That is too old to be taken back, or another tab has cleared it.');
+  const made: RowChange[] = [];
+  for (const table of new Set(kept.made?.map(([each]) => each))) {
+    const rows = kept.made?.filter(([each]) => each === table) ?? [];
+    const now = await db.table(table).bulkGet(rows.map(([, rowId]) => rowId));
+    // One that was changed since is only named: it is no longer what was made.
+    for (const [i, [, rowId, was]] of rows.entries())
+      made.push({ table, after: now[i] && digest(now[i]) === was ? now[i] : { id: rowId } } as RowChange);
+  }
+  return [...kept.change, ...made];
+}
+
+function keptChange(id: string, change: Change): KeptChange {
+  const isNew = ({ before, after }: RowChange) => !before && after !== undefined;
+  const made = change.flatMap(({ table, before, after }) =>
+    !before && after ? [[table, after.id, digest(after)] as const] : [],
+  );
+  return { id, change: change.filter((row) => !isNew(row)), ...(made.length > 0 ? { made } : {}) };
 }

@@ -35,7 +35,8 @@ function forgetting(roasts: DBCoreTable, learned: DBCoreTable): DBCoreTable {
     mutate: async (request) => {
       const { trans } = request;
       if (request.type === 'deleteRange') await learned.mutate({ type: 'deleteRange', trans, range: request.range });
-      else {
+      // Nothing can have been learned of a roast that is new.
+      else if (request.type !== 'add') {
         const keys = request.type === 'delete' ? request.keys : request.values.map(({ id }: { id: string }) => id);
         await learned.mutate({ type: 'delete', trans, keys });
       }

@@ -7,18 +7,18 @@ import { thisVisit } from './small.ts';
 export interface Notice {
   readonly text: string;
   readonly undo?: Change;
+  /** Instead of `undo`: it is on the list of what was done already. */
+  readonly done?: Done;
   /** What was taken back, in its words: pressing does it again. */
   readonly of?: string;
 }
 
 /** What is being said, where, and until when: the next page goes on saying it, and no longer than this one would have. */
-export interface Said extends Omit<Notice, 'undo'> {
+export interface Said extends Notice {
   readonly household: string;
   /** The page it was said on. */
   readonly page: string;
   readonly until: number;
-  /** The line of the list of what was done, where it can be taken back. */
-  readonly done?: Done;
 }
 
 /** Long enough to read it, decide and reach it with a full hand. */
@@ -34,21 +34,17 @@ let loaded = false;
  * Says something; it replaces what was said before. What can be undone goes on the list of what was done
  * (the notice bar puts it there, on this page or the next).
  */
-export function say({ text, undo, of }: Notice): void {
+export function say(notice: Notice): void {
+  const { undo = [] } = notice;
+  const done = undo.length > 0 ? { done: doneOf(notice, undo) } : {};
+  set({ ...notice, ...done, household: database().name, page: location.pathname, until: Date.now() + SHOWN_MS });
+}
+
+/** The line of the list of what was done for something that is said. */
+export function doneOf({ text, of }: Pick<Notice, 'text' | 'of'>, change: Change): Done {
   const now = Date.now();
   const id = `${now}-${Math.floor(secureRandom() * 1e9)}`;
-  const done =
-    undo && undo.length > 0
-      ? { done: { id, at: new Date(now).toISOString(), text, change: undo, ...(of ? { of } : {}) } }
-      : {};
-  set({
-    text,
-    household: database().name,
-    page: location.pathname,
-    until: now + SHOWN_MS,
-    ...(of ? { of } : {}),
-    ...done,
-  });
+  return { id, at: new Date(now).toISOString(), text, rows: change.length, ...(of ? { of } : {}) };
 }
 
 /** Ends what is being said. */

@@ -115,9 +115,10 @@ function wholeRoasts(core: DBCore): DBCoreTable {
           request.keys.map((key) => readings.mutate({ type: 'deleteRange', trans, range: between(key, key) })),
         ).then(() => roasts.mutate(request));
       const values = request.values as readonly Roast[];
+      // Roasts that come in finished are whole, as files bring them by the thousand.
+      if (request.type === 'add' && !values.some(isUnderWay)) return roasts.mutate(request);
       const keys = values.map(({ id }) => id);
       return roasts.getMany({ trans, keys }).then((rows: readonly (SlimRoast | undefined)[]) => {
-        // Roasts that come in finished are whole, as files bring them by the thousand.
         if (!rows.some((row) => row?.before) && !values.some(isUnderWay)) return roasts.mutate(request);
         return Dexie.Promise.all(values.map((roast, i) => write(trans, request.type, rows[i], roast))).then(() => ({
           numFailures: 0,

@@ -1,16 +1,18 @@
 import { theRow } from '@/core/exchange';
-import type { Done } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
-import { say } from './notices.ts';
+import { changeOf } from './done.ts';
+import type { Notice } from './notices.ts';
 import { type Kept, undoChange } from './undo.ts';
 
-/** Takes something on the list back, and says so, with the way to do it again. */
-export async function takeDoneBack(db: GanderDatabase, done: Done): Promise<void> {
-  const { change, kept } = await undoChange(db, done.change);
-  await db.done.update(done.id, { undoneAt: new Date().toISOString() });
-  const stays = keptWords(kept);
-  if (done.of) say({ text: `${done.of}${stays}`, undo: change });
-  else say({ text: `Taken back: ${done.text}${stays}`, undo: change, of: done.text });
+/** Takes back what a line of a list changed; gives what to say of it, with the way to do it again. */
+export async function takeLineBack(
+  db: GanderDatabase,
+  id: string,
+  words: Pick<Notice, 'text' | 'of'>,
+): Promise<Notice & { readonly undo: NonNullable<Notice['undo']> }> {
+  const { change, kept } = await undoChange(db, await changeOf(db, id));
+  await db.done.update(id, { undoneAt: new Date().toISOString() });
+  return { ...words, text: `${words.text}${keptWords(kept)}`, undo: change };
 }
 
 /** “ Changed since, so it stays: the roast.” */

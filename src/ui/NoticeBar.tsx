@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
-import type { Done } from '@/store/changes';
 import { database } from '@/store/current';
-import { currentNotice, hush, leftMs, onNotice } from '@/store/notices';
+import { currentNotice, hush, leftMs, onNotice, type Said } from '@/store/notices';
+import { takeDoneBack } from './takeBack';
 
 /** What just happened, at the foot of the page, with its undo. */
 export function NoticeBar() {
@@ -15,8 +15,8 @@ export function NoticeBar() {
     return () => clearTimeout(timer);
   }, [notice]);
   useEffect(() => {
-    if (done) void import('@/store/done').then(({ keepDone }) => keepDone(database(), done));
-  }, [done]);
+    if (notice) void keep(notice);
+  }, [notice]);
   return (
     <div
       role="status"
@@ -29,7 +29,7 @@ export function NoticeBar() {
             <button
               type="button"
               className="min-h-11 px-3 font-bold underline underline-offset-4"
-              onClick={() => void takeBack(done)}
+              onClick={() => void takeBack(notice)}
             >
               {notice.of ? 'Do it again' : 'Undo'}
             </button>
@@ -43,9 +43,15 @@ export function NoticeBar() {
   );
 }
 
-/** Loaded when it is first wanted: the roast screen has no room to spare. */
-async function takeBack(done: Done): Promise<void> {
+/** Puts what can be taken back on the list of what was done, once. Fetched late: the roast screen has no room to spare. */
+async function keep({ done, undo }: Said): Promise<void> {
+  if (!done || !undo) return;
+  const { keepDone } = await import('@/store/done');
+  await keepDone(database(), done, undo);
+}
+
+async function takeBack(notice: Said): Promise<void> {
   hush();
-  const { takeDoneBack } = await import('@/store/takeDoneBack');
-  await takeDoneBack(database(), done);
+  await keep(notice);
+  if (notice.done) await takeDoneBack(notice.done);
 }

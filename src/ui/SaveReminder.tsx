@@ -1,12 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { counted } from '@/core/units';
-import { makeCopy, type SinceSaved, sinceSaved } from '@/store/backup';
+import { askForFolder, isCopyDue, type SinceSaved, sinceSaved } from '@/store/backup';
 import { chosenHousehold, database } from '@/store/current';
-import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { askToPersist } from '@/store/room';
 import { onDevice, thisVisit } from '@/store/small';
+import { copyIntoFolder } from '@/workers/keeper/client';
 import { Button } from './Button';
 import { saveWhole } from './saveNotebook';
 
@@ -23,7 +23,7 @@ export function SaveReminder() {
   const isOwn = chosenHousehold() !== 'demo';
   useEffect(() => {
     if (!isOwn) return;
-    void makeCopy(database(), Date.now());
+    void copyWhenDue();
     if (onDevice.get(ASKED) !== undefined) return;
     void database()
       .roasts.count()
@@ -40,10 +40,10 @@ export function SaveReminder() {
   };
   const save = async () => {
     if (failed) {
-      const words = await makeCopy(database(), Date.now(), true);
+      const words = await copyNow();
       if (words === undefined) return say({ text: 'A copy is in your folder.' });
     }
-    await saveWhole(await readContent(database()));
+    await saveWhole();
   };
   return (
     <section
@@ -57,6 +57,18 @@ export function SaveReminder() {
       </Button>
     </section>
   );
+}
+
+async function copyWhenDue(): Promise<void> {
+  const db = database();
+  if (await isCopyDue(db, Date.now())) await copyIntoFolder(db.name, Date.now(), false);
+}
+
+/** A copy into the chosen folder at a press; gives why there is none, in words. */
+export async function copyNow(): Promise<string | undefined> {
+  const db = database();
+  await askForFolder(db);
+  return copyIntoFolder(db.name, Date.now(), true);
 }
 
 /** “Saved 41 days ago; 12 roasts since.” */

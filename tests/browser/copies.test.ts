@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, it } from 'node:test';
 import type { Page } from 'playwright-core';
+import { manyRoasts } from '../../bench/manyRoasts.ts';
 import { firstThings } from './deeds.ts';
 import { type Served, serveApp } from './harness.ts';
 
@@ -110,5 +111,29 @@ it('a notebook that the browser has cleared is said, with the way back', async (
   await page.getByRole('button', { name: 'It is meant to be empty' }).click();
   await page.reload();
   await page.getByText(/it held 3 roasts/).waitFor({ state: 'detached' });
+  await close();
+});
+
+it('a large file tells how far it is, can be stopped with nothing loaded, and is taken back whole', async () => {
+  const { page, close } = await app.open();
+  await page.goto('/files/');
+  const file = { name: 'years.json', mimeType: 'application/json', buffer: Buffer.from(manyRoasts(3000)) };
+  const roasts = () =>
+    page.evaluate(`new Promise((resolve) => { const opening = indexedDB.open('gander'); opening.onsuccess = () => {
+    opening.result.transaction('roasts').objectStore('roasts').count().onsuccess = (event) => { opening.result.close(); resolve(event.target.result); }; }; })`);
+  await page.getByLabel('Choose a file').setInputFiles(file);
+  await page.getByRole('button', { name: 'Load it' }).click();
+  await page.getByRole('progressbar').waitFor();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await page.getByText('Stopped. Nothing of years.json was loaded').waitFor();
+  assert.equal(await roasts(), 0);
+  await page.getByLabel('Choose a file').setInputFiles(file);
+  await page.getByRole('button', { name: 'Load it' }).click();
+  const said = page.getByRole('status').filter({ hasText: 'years.json is loaded' });
+  await said.waitFor();
+  assert.ok(Number(await roasts()) > 3000);
+  await said.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('status').filter({ hasText: 'Taken back: years.json is loaded' }).waitFor();
+  assert.equal(await roasts(), 0);
   await close();
 });

@@ -80,12 +80,13 @@ describe('undo', () => {
 describe('what was done lately', () => {
   it('is kept once each, newest first, sixty at the most', async () => {
     for (let i = 0; i < 63; i++) {
-      const done = { id: `d${i}`, at: new Date(NOW + i * 1000).toISOString(), text: `thing ${i}`, change: [] };
-      await keepDone(db, done);
-      await keepDone(db, done);
+      const done = { id: `d${i}`, at: new Date(NOW + i * 1000).toISOString(), text: `thing ${i}`, rows: 0 };
+      await keepDone(db, done, []);
+      await keepDone(db, done, []);
     }
     const done = await doneLately(db);
     assert.equal(done.length, 60);
     assert.equal(done[0]?.text, 'thing 62');
+    assert.equal(await db.changes.count(), 60);
   });
 });

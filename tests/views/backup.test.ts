@@ -54,7 +54,7 @@ describe('a notebook that is empty all at once', () => {
     assert.equal(await missing(db, NOW), undefined);
     await db.roasts.clear();
     assert.deepEqual(await missing(db, NOW + DAY_MS), { roasts: 1, at: new Date(NOW).toISOString() });
-    await db.bin.add({ id: 'x', at: new Date(NOW).toISOString(), change: [] });
+    await db.bin.add({ id: 'x', at: new Date(NOW).toISOString(), called: '', gone: [] });
     assert.equal(await missing(db, NOW + DAY_MS), undefined);
     await db.bin.clear();
     isRightlyEmpty(db);

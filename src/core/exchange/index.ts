@@ -1,5 +1,5 @@
 export { type CalendarEntry, jarEntries, roastDayEntry, roastDueEntry } from './calendar.ts';
-export { type ContentComparison, canonical, compareContent } from './compareContent.ts';
+export { canonical } from './canonical.ts';
 export { type ContentTable, contentTables, noContent, tableNouns, theRow } from './contentTables.ts';
 export {
   formatNotebook,
@@ -7,6 +7,7 @@ export {
   NOTEBOOK_VERSION,
   type Notebook,
   type NotebookContent,
+  notebookPieces,
   notebookSchema,
   recipeContent,
   roastContent,

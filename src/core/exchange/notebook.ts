@@ -45,9 +45,36 @@ export type NotebookContent = Pick<Notebook, 'household' | ContentTable>;
 
 /** Writes a notebook as indented JSON that ends in a line feed. `savedAt` is an ISO date and time, UTC. */
 export function formatNotebook(content: NotebookContent, savedAt: string): string {
-  const notebook: Notebook = { format: NOTEBOOK_FORMAT, version: NOTEBOOK_VERSION, savedAt, ...content };
-  return `${JSON.stringify(notebook, null, 1)}\n`;
+  return [...notebookPieces(content, savedAt)].join('');
 }
+
+/** The same piece by piece, a hundred rows at once: a notebook of years is too large to lie in memory as one text. */
+export function* notebookPieces(content: NotebookContent, savedAt: string): Generator<string> {
+  const notebook: Notebook = { format: NOTEBOOK_FORMAT, version: NOTEBOOK_VERSION, savedAt, ...content };
+  let before = '{';
+  for (const [key, value] of Object.entries(notebook)) {
+    if (value === undefined) continue;
+    yield `${before}\n ${JSON.stringify(key)}: `;
+    before = ',';
+    if (Array.isArray(value) && value.length > 0) yield* rowPieces(value);
+    else yield indented(value, 1);
+  }
+  yield '\n}\n';
+}
+
+const ROWS_IN_A_PIECE = 100;
+
+function* rowPieces(rows: readonly unknown[]): Generator<string> {
+  for (let from = 0; from < rows.length; from += ROWS_IN_A_PIECE) {
+    const some = rows.slice(from, from + ROWS_IN_A_PIECE).map((row) => `\n  ${indented(row, 2)}`);
+    yield `${from === 0 ? '[' : ','}${some.join(',')}`;
+  }
+  yield '\n ]';
+}
+
+/** As JSON with one blank for each level, standing so deep in the file. */
+const indented = (value: unknown, depth: number): string =>
+  JSON.stringify(value, null, 1).replaceAll('\n', `\n${' '.repeat(depth)}`);
 
 /** The part of a notebook that some roasts need: themselves, their lots with what those were blended of, and their gear. */
 export function roastContent(content: NotebookContent, ...roastIds: readonly string[]): NotebookContent {

@@ -17,7 +17,9 @@ export function isUnderWay(roast: Pick<Roast, 'entries'>): boolean {
 
 /** The pulls of a roast, in order of time. */
 export function pullsOf(roast: Pick<Roast, 'entries'>): PullEntry[] {
-  return liveEntries(roast.entries).filter((entry) => entry.kind === 'pull');
+  // Thousands of readings cannot change them.
+  const some = roast.entries.filter(({ kind }) => kind === 'pull' || kind === 'undo' || kind === 'amend');
+  return liveEntries(some).filter((entry) => entry.kind === 'pull');
 }
 
 /** When the last beans came out, Unix milliseconds; absent until then. */

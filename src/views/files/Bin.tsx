@@ -1,14 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { type ContentTable, calledOf } from '@/core/exchange';
 import { BIN_DAYS, emptyBin, inBin } from '@/store/bin';
 import type { Deleted } from '@/store/changes';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
-import { undoChange } from '@/store/undo';
 import { Button } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { rowWords } from '@/ui/rowWords';
+import { haveBack } from '@/ui/takeBack';
 import { useWords } from '@/ui/useHousehold';
 
 const FIRST = 6;
@@ -20,10 +18,6 @@ export function Bin() {
   const [all, setAll] = useState(false);
   const [sure, setSure] = useState(false);
   if (!deleted) return null;
-  const haveBack = async (one: Deleted) => {
-    const { change } = await undoChange(database(), one.change);
-    say({ text: `${titleOf(one)} is back.`, undo: change });
-  };
   const empty = async () => {
     if (!sure) return setSure(true);
     await emptyBin(
@@ -49,12 +43,12 @@ export function Bin() {
               <li key={one.id} className="flex items-center gap-4 py-1">
                 <span className="mr-auto py-2">
                   {titleOf(one)}
-                  {one.change.length > 1 && ` and ${one.change.length - 1} more with it`}{' '}
+                  {one.gone.length > 1 && ` and ${one.gone.length - 1} more with it`}{' '}
                   <span className="text-husk ml-1 inline-block text-[0.95rem]">
                     {dayWords(one.at)}, {words.time(one.at)}
                   </span>
                 </span>
-                <Button variant="quiet" onClick={() => void haveBack(one)}>
+                <Button variant="quiet" onClick={() => void haveBack(one, titleOf(one))}>
                   Have it back
                 </Button>
               </li>
@@ -82,8 +76,7 @@ export function Bin() {
 }
 
 /** “The roast of 3 Nov”. */
-function titleOf({ change }: Deleted): string {
-  const [first] = change;
-  const text = rowWords((first?.table ?? 'roasts') as ContentTable, calledOf(first?.before));
+function titleOf({ gone, called }: Deleted): string {
+  const text = rowWords(gone[0]?.[0] ?? 'roasts', called);
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,11 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
-import { COPIES_KEPT, chooseFolder, makeCopy, sinceSaved } from '@/store/backup';
+import { COPIES_KEPT, chooseFolder, sinceSaved } from '@/store/backup';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { askToPersist, type Room, readRoom } from '@/store/room';
 import { Button } from '@/ui/Button';
-import { sinceWords } from '@/ui/SaveReminder';
+import { copyNow, sinceWords } from '@/ui/SaveReminder';
 
 type Picker = (options: { mode: 'readwrite'; id: string }) => Promise<FileSystemDirectoryHandle>;
 const picker = (globalThis as unknown as { showDirectoryPicker?: Picker }).showDirectoryPicker;
@@ -23,7 +23,7 @@ export function Copies() {
       // Closed without a choice.
       return;
     }
-    const failed = await makeCopy(database(), Date.now(), true);
+    const failed = await copyNow();
     say({ text: failed ?? 'A copy is in your folder; from now on one goes there each day you open Gander.' });
   };
   const persist = async () => {

@@ -1,53 +1,42 @@
-import type { LeftOut, Salvaged } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { counted } from '@/core/units';
+import type { LeftOutName } from '@/store/fileIn';
 import { Button } from '@/ui/Button';
 import { rowWords } from '@/ui/rowWords';
 import { saveBlob } from '@/ui/saveBlob';
 
-interface DamageProps extends Pick<Salvaged, 'leftOut' | 'cutOff'> {
+interface DamageProps {
   readonly name: string;
+  readonly cutOff: boolean;
+  /** So many things were left out, and the first of them. */
+  readonly count: number;
+  readonly first: readonly LeftOutName[];
+  /** All of them, as a file. */
+  readonly onKeep: () => Promise<Blob>;
 }
 
-/** So many are named; the file that is set aside has them all. */
-const NAMED = 8;
-
 /** What a damaged file had that cannot be taken in, by name, and the way to keep it. */
-export function Damage({ name, leftOut, cutOff }: DamageProps) {
-  const setAside = () =>
-    saveBlob(
-      new Blob(
-        [
-          `${JSON.stringify(
-            leftOut.map(({ table, row }) => ({ table, row })),
-            null,
-            1,
-          )}\n`,
-        ],
-        {
-          type: 'application/json',
-        },
-      ),
-      `left-out-of-${name.replace(/\.json$/, '')}.json`,
-    );
+export function Damage({ name, cutOff, count, first, onKeep }: DamageProps) {
+  if (!cutOff && count === 0) return null;
+  const setAside = async () => saveBlob(await onKeep(), `left-out-of-${name.replace(/\.json$/, '')}.json`);
   return (
     <div role="alert" className="text-danger mt-4">
       <p className="font-bold">
         {cutOff ? 'This file breaks off. What stands before the break can be loaded' : 'This file is damaged'}
-        {leftOut.length > 0 &&
-          `${cutOff ? '; also' : ':'} ${counted(leftOut.length, 'thing')} cannot be read and ${leftOut.length === 1 ? 'is' : 'are'} left out`}
+        {count > 0 &&
+          `${cutOff ? '; also' : ':'} ${counted(count, 'thing')} cannot be read and ${count === 1 ? 'is' : 'are'} left out`}
         .
       </p>
-      {leftOut.length > 0 && (
+      {count > 0 && (
         <>
           <ul className="mt-2 list-disc pl-5">
-            {leftOut.slice(0, NAMED).map((each) => (
+            {first.map((each) => (
               <li key={`${each.table} ${each.called} ${issueSentence(each.why)}`}>{leftOutWords(each)}</li>
             ))}
-            {leftOut.length > NAMED && <li>and {leftOut.length - NAMED} more</li>}
+            {count > first.length && <li>and {count - first.length} more</li>}
           </ul>
           <div className="text-ink mt-3">
-            <Button onClick={setAside}>Keep the file’s copy of them aside</Button>
+            <Button onClick={() => void setAside()}>Keep the file’s copy of them aside</Button>
           </div>
         </>
       )}
@@ -56,13 +45,7 @@ export function Damage({ name, leftOut, cutOff }: DamageProps) {
 }
 
 /** “A line of the roast of 3 Nov: …”, with what is wrong with it. */
-export function leftOutWords({
-  table,
-  called,
-  why,
-  part,
-  standsIn,
-}: Pick<LeftOut, 'table' | 'called' | 'why' | 'part' | 'standsIn'>): string {
+export function leftOutWords({ table, called, why, part, standsIn }: LeftOutName): string {
   const name = rowWords(table, called);
   const what = part ? `a part of ${name}` : name;
   const reason =

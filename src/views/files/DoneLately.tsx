@@ -2,9 +2,9 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { database } from '@/store/current';
 import { doneLately } from '@/store/done';
-import { takeDoneBack } from '@/store/takeDoneBack';
 import { Button } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
+import { takeDoneBack } from '@/ui/takeBack';
 import { useWords } from '@/ui/useHousehold';
 
 const FIRST = 6;
@@ -18,7 +18,7 @@ export function DoneLately() {
   if (!done) return null;
   const takeBack = async (one: (typeof done)[number]) => {
     setBusy(true);
-    await takeDoneBack(database(), one).finally(() => setBusy(false));
+    await takeDoneBack(one).finally(() => setBusy(false));
   };
   return (
     <section className="border-ink border-t-2 pt-3" aria-labelledby="done-lately">

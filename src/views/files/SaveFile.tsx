@@ -1,7 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { chosenHousehold, database } from '@/store/current';
-import { readContent } from '@/store/notebook';
 import { Button } from '@/ui/Button';
 import { saveWhole } from '@/ui/saveNotebook';
 import { useWords } from '@/ui/useHousehold';
@@ -16,10 +15,16 @@ export function SaveFile() {
     return { roasts: await db.roasts.count(), lots: await db.lots.count(), gear: await db.gear.count() };
   }, []);
   const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
+  const [busy, setBusy] = useState(false);
   const save = async () => {
-    const content = await readContent(database());
-    const faults = await saveWhole(content);
-    setSaved({ at: new Date().toISOString(), faults });
+    setBusy(true);
+    setSaved(undefined);
+    try {
+      const faults = await saveWhole();
+      setSaved({ at: new Date().toISOString(), faults });
+    } finally {
+      setBusy(false);
+    }
   };
   return (
     <section className="border-ink border-t-2 pt-3">
@@ -29,8 +34,8 @@ export function SaveFile() {
         {counts && `: ${counts.roasts} roasts, ${counts.lots} lots, ${counts.gear} pieces of gear and the settings`}. It
         is plain JSON in an open format. Browsers may clear their data, so save one now and then.
       </p>
-      <Button variant="next" onClick={() => void save()}>
-        Save the notebook
+      <Button variant="next" disabled={busy} onClick={() => void save()}>
+        {busy ? 'Writing it and reading it back…' : 'Save the notebook'}
       </Button>
       {saved && saved.faults.length === 0 && (
         <p role="status" className="mt-4">

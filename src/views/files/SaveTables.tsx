@@ -1,11 +1,10 @@
 import { useState } from 'react';
-import { formatTable, type TableKind, tableKinds } from '@/core/exchange';
+import { type TableKind, tableKinds } from '@/core/exchange';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { readContent } from '@/store/notebook';
-import { getHousehold } from '@/store/settings';
 import { Button } from '@/ui/Button';
 import { saveBlob } from '@/ui/saveBlob';
+import { writeTable } from '@/workers/keeper/client';
 
 const NAMES = {
   roasts: 'Roasts',
@@ -20,9 +19,7 @@ export function SaveTables() {
   const save = async (kind: TableKind) => {
     setBusy(kind);
     try {
-      const db = database();
-      const text = formatTable(kind, await readContent(db), await getHousehold(db));
-      saveBlob(new Blob([text], { type: 'text/csv;charset=utf-8' }), `gander-${kind}-${localDay(Date.now())}.csv`);
+      saveBlob(await writeTable(database().name, kind), `gander-${kind}-${localDay(Date.now())}.csv`);
     } finally {
       setBusy(undefined);
     }

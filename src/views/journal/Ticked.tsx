@@ -1,10 +1,8 @@
 import { Download, Tag, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { MOST_COMPARED } from '@/core/compare';
-import { roastContent } from '@/core/exchange';
 import { capital } from '@/core/units';
 import { database } from '@/store/current';
-import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
@@ -31,7 +29,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
     say({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onChanged();
   };
-  const save = async () => saveNotebook(roastContent(await readContent(database()), ...ids), `${ids.length}-roasts`);
+  const save = async () => saveNotebook({ kind: 'roasts', ids }, `${ids.length}-roasts`);
   const tag = async () => {
     const word = tagging?.trim().slice(0, 30);
     setTagging(undefined);

@@ -3,13 +3,11 @@ import { Download, Share2, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { Lot } from '@/core/bean';
 import { figuresOf } from '@/core/compare';
-import { recipeContent } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
-import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { removeRecipe, roastsOfRecipe } from '@/store/recipes';
@@ -81,8 +79,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   const [lineUp, setLineUp] = useState<LineUp>('charge');
   const [editing, setEditing] = useState(false);
   const [sharing, setSharing] = useState(false);
-  const save = async () =>
-    saveNotebook(recipeContent(await readContent(database()), recipe.id), `recipe-${recipe.name}`);
+  const save = async () => saveNotebook({ kind: 'recipe', id: recipe.id }, `recipe-${recipe.name}`);
   const remove = async () => {
     const change = await removeRecipe(database(), recipe);
     say({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });

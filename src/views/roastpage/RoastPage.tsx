@@ -1,6 +1,5 @@
 import { Download, RotateCcw, Share2, Trash2 } from 'lucide-react';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { roastContent } from '@/core/exchange';
 import { controlsOf } from '@/core/gear';
 import { readingsOf } from '@/core/heat';
 import {
@@ -16,7 +15,6 @@ import {
 } from '@/core/roast';
 import { capital, formatClock, localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { readContent } from '@/store/notebook';
 import { say } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
@@ -64,7 +62,7 @@ export function RoastPage(named: NamedRoast) {
     location.assign('/journal/');
   };
   const fileName = `roast-${localDay(roast.createdAt)}-${lotName}`;
-  const save = async () => saveNotebook(roastContent(await readContent(database()), roast.id), fileName);
+  const save = async () => saveNotebook({ kind: 'roasts', ids: [roast.id] }, fileName);
 
   return (
     <article className="pt-7">

@@ -4,7 +4,6 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import * as z from 'zod';
 import {
-  compareContent,
   formatNotebook,
   NOTEBOOK_VERSION,
   type Notebook,
@@ -53,6 +52,13 @@ const requireValue = (text: string): Notebook => {
   assert.ok(parsed.ok, parsed.ok ? '' : parsed.issues.map(issueSentence).join(' '));
   return parsed.value;
 };
+
+it('is written as JSON writes it, with one blank for each level', () => {
+  const demo = requireValue(demoText);
+  const { format, version, savedAt, ...rest } = demo;
+  const whole = JSON.stringify({ format, version, savedAt, ...rest }, null, 1);
+  assert.equal(formatNotebook(rest, savedAt), `${whole}\n`);
+});
 
 describe('a notebook file', () => {
   it('comes back identical, whatever was done in the roast', () => {
@@ -131,19 +137,6 @@ describe('a file that cannot be loaded', () => {
       fc.property(fc.json(), (text) => void parseNotebook(text)),
       { seed: 8 },
     );
-  });
-});
-
-describe('compareContent', () => {
-  it('tells new, same and differing rows apart', () => {
-    const here = { ...noContent, lots: [lot], roasts: content.roasts };
-    const incoming = { ...noContent, lots: [{ ...lot, name: 'Other' }], gear: [gear], roasts: content.roasts };
-    assert.deepEqual(compareContent(here, incoming).slice(0, 4), [
-      { table: 'lots', fresh: 0, same: 0, differing: 1 },
-      { table: 'gear', fresh: 1, same: 0, differing: 0 },
-      { table: 'roasts', fresh: 0, same: 1, differing: 0 },
-      { table: 'days', fresh: 0, same: 0, differing: 0 },
-    ]);
   });
 });
 

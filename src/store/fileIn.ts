@@ -1,0 +1,112 @@
+import type { LeftOut, Notebook } from '@/core/exchange';
+import { issueSentence } from '@/core/issues';
+import { counted } from '@/core/units';
+import type { Manner } from './change.ts';
+import type { Change } from './changes.ts';
+import type { GanderDatabase } from './database.ts';
+import { decodeText } from './decodeText.ts';
+import { keepDone } from './done.ts';
+import { type ContentComparison, compareContent, loadContent, type Preference } from './notebook.ts';
+import { doneOf, type Notice } from './notices.ts';
+import { readSavedFile } from './rawRows.ts';
+
+/** What was left out of a damaged file, without the rows themselves. */
+export type LeftOutName = Omit<LeftOut, 'row' | 'id'>;
+
+/** What a chosen file turned out to be. */
+export type Opened =
+  | { readonly kind: 'table'; readonly text: string }
+  | { readonly kind: 'refused'; readonly reasons: readonly string[] }
+  | {
+      readonly kind: 'notebook';
+      readonly comparison: readonly ContentComparison[];
+      readonly hasSettings: boolean;
+      /** A whole notebook is one's own; single roasts and recipes may have been given by somebody. */
+      readonly canBeTheirs: boolean;
+      /** Beans and gear that nobody here has are most likely somebody else's. */
+      readonly isProbablyMine: boolean;
+      readonly damage: { readonly cutOff: boolean; readonly count: number; readonly first: readonly LeftOutName[] };
+    };
+
+/** A notebook file as it was read, with what had to be left out of it. */
+export interface FileIn {
+  readonly notebook: Notebook;
+  readonly leftOut: readonly LeftOut[];
+}
+
+/** So many of the things that were left out are named. */
+const NAMED = 8;
+
+/** Reads a file and says what it would bring; nothing is changed. */
+export async function openFile(
+  db: GanderDatabase,
+  bytes: Uint8Array,
+): Promise<{ readonly opened: Opened; readonly file?: FileIn }> {
+  const text = decodeText(bytes);
+  if (!/^\s*\{/.test(text.slice(0, 200).replace('\ufeff', ''))) return { opened: { kind: 'table', text } };
+  const salvaged = readSavedFile(text);
+  if (!salvaged.ok) return { opened: { kind: 'refused', reasons: salvaged.issues.map(issueSentence) } };
+  const { notebook, leftOut, cutOff } = salvaged.value;
+  const { household, roasts, recipes, gear } = notebook;
+  const mine = await db.gear.count();
+  const known = await db.gear
+    .where('id')
+    .anyOf(gear.map(({ id }) => id))
+    .count();
+  return {
+    file: { notebook, leftOut },
+    opened: {
+      kind: 'notebook',
+      comparison: await compareContent(db, notebook),
+      hasSettings: household !== undefined,
+      canBeTheirs: household === undefined && roasts.length + recipes.length > 0,
+      isProbablyMine: known > 0 || mine === 0,
+      damage: {
+        cutOff,
+        count: leftOut.length,
+        first: leftOut.slice(0, NAMED).map(({ row: _, id: __, ...name }) => name),
+      },
+    },
+  };
+}
+
+/** What was left out of a file, as a file to keep. */
+export function leftOutText({ leftOut }: FileIn): string {
+  return `${JSON.stringify(
+    leftOut.map(({ table, row }) => ({ table, row })),
+    null,
+    1,
+  )}\n`;
+}
+
+/** Brings a file into the notebook and puts that on the list of what was done; gives what to say. */
+export async function bringIn(
+  db: GanderDatabase,
+  { notebook }: FileIn,
+  name: string,
+  preference: Preference,
+  manner: Omit<Manner, 'readFromFile'>,
+): Promise<Notice> {
+  const change = await loadContent(db, notebook, preference, manner);
+  if (change.length === 0) return { text: `Everything in ${name} was here already.` };
+  const text = `${name} is loaded: ${loadedWords(change)}.`;
+  const done = doneOf({ text }, change);
+  try {
+    await keepDone(db, done, change);
+    return { text, done };
+  } catch {
+    return { text: `${text} It cannot be taken back: there was no room left to keep how.` };
+  }
+}
+
+/** “12 things added or changed, and the settings”. */
+export function loadedWords(change: Change): string {
+  const content = change.filter(({ table }) => table !== 'household');
+  const gone = content.filter(({ after }) => !after).length;
+  const parts = [
+    ...(content.length > gone ? [`${counted(content.length - gone, 'thing')} added or changed`] : []),
+    ...(gone > 0 ? [`${counted(gone, 'thing')} gone`] : []),
+    ...(content.length < change.length ? ['the settings'] : []),
+  ];
+  return parts.join(', and ');
+}

@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { tableNouns } from '@/core/exchange';
+import { counted } from '@/core/units';
+import type { Opened } from '@/store/fileIn';
+import type { Preference } from '@/store/notebook';
+import { Button } from '@/ui/Button';
+import { Segmented } from '@/ui/Segmented';
+
+interface OwnNotebookProps {
+  readonly name: string;
+  readonly found: Extract<Opened, { kind: 'notebook' }>;
+  readonly loading: boolean;
+  /** Brings it in; hears how many rows are written. */
+  readonly onLoad: (preference: Preference, onRows: (written: number) => void) => Promise<void>;
+  readonly onStop: () => void;
+  readonly onLeave: () => void;
+}
+
+/** What a notebook file holds beside what is here, which of the two wins, and how far it is loaded. */
+export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: OwnNotebookProps) {
+  const [preference, setPreference] = useState<Preference>('mine');
+  const [written, setWritten] = useState(0);
+  const rows = found.comparison.reduce((sum, { fresh, same, differing }) => sum + fresh + same + differing, 0);
+  if (loading)
+    return (
+      <div className="mt-4 space-y-3">
+        <p id="loading" className="font-bold">
+          {written === 0 ? `Comparing ${name} with what is here…` : `Loading ${name}: ${counted(written, 'thing')}`}
+        </p>
+        <progress aria-labelledby="loading" className="accent-ember h-3 w-full max-w-md" value={written} max={rows} />
+        <p className="text-husk">You can stop it: then nothing of it is loaded.</p>
+        <Button onClick={onStop}>Stop</Button>
+      </div>
+    );
+  return (
+    <div className="mt-4 space-y-3">
+      <p className="font-bold">{name} holds:</p>
+      <ul>
+        {found.comparison.map(({ table, fresh, same, differing }) => (
+          <li key={table}>
+            {fresh + same + differing} {tableNouns[table].many}: {fresh} new, {same} here already
+            {differing > 0 && `, ${differing} that differ from yours`}
+          </li>
+        ))}
+      </ul>
+      <div>
+        <p className="text-husk mb-1">Where they differ</p>
+        <Segmented
+          label="Where they differ"
+          value={preference}
+          options={[
+            { value: 'mine', name: 'keep mine' },
+            { value: 'file', name: 'take the file’s' },
+            ...(found.hasSettings ? [{ value: 'replace' as const, name: 'replace everything' }] : []),
+          ]}
+          onChange={setPreference}
+        />
+      </div>
+      {preference === 'replace' && (
+        <p className="text-danger font-bold">
+          What is here and not in the file goes. It can be taken back, and lies among the deleted for 30 days.
+        </p>
+      )}
+      <div className="flex gap-3">
+        <Button variant="next" onClick={() => void onLoad(preference, setWritten)}>
+          Load it
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </div>
+  );
+}
