@@ -154,7 +154,7 @@ describe('the rescue page', () => {
     await page.locator('input[type=file]').setInputFiles(await saved.path());
     await page.getByText(/1 thing cannot be read and is left out/).waitFor();
     await page.getByRole('button', { name: 'Load it' }).click();
-    await page.getByText(/is loaded/).waitFor();
+    await page.getByRole('status').filter({ hasText: 'is loaded' }).waitFor();
     await page.goto('/journal/');
     await page.getByText('40 roasts').first().waitFor();
     await close();

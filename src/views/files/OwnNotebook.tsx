@@ -25,10 +25,17 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
     return (
       <div className="mt-4 space-y-3">
         <p id="loading" className="font-bold">
-          {written === 0 ? `Comparing ${name} with what is here…` : `Loading ${name}: ${counted(written, 'thing')}`}
+          {written === 0
+            ? `Comparing ${name} with what is here…`
+            : `Loading ${name}: ${written} of ${counted(rows, 'thing')}`}
         </p>
-        <progress aria-labelledby="loading" className="accent-ember h-3 w-full max-w-md" value={written} max={rows} />
-        <p className="text-husk">You can stop it: then nothing of it is loaded.</p>
+        <progress
+          aria-labelledby="loading"
+          className="border-ink bg-sunk [&::-webkit-progress-bar]:bg-sunk [&::-webkit-progress-value]:bg-ink [&::-moz-progress-bar]:bg-ink block h-4 w-full max-w-md appearance-none border-2"
+          value={written}
+          max={rows}
+        />
+        <p className="text-husk">Stay on this page until it is done. Stopping leaves everything as it was.</p>
         <Button onClick={onStop}>Stop</Button>
       </div>
     );
