@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/units';
 /** What the server takes and holds at the most; said in docs/security.md. */
 export const LIMITS = {
   /** One request of a bridge, bytes: hours of a probe's readings. */
@@ -10,7 +11,7 @@ export const LIMITS = {
   /** Bytes that wait for a page which does not read; then it is let go, and asks again when it wakes. */
   waitingBytes: 256 * 1024,
   /** A simulated roast began at most so long ago, or ahead by a clock that is off, milliseconds. */
-  chargedAgoMs: 86_400_000,
+  chargedAgoMs: DAY_MS,
   chargedAheadMs: 600_000,
   /** A request has to be whole, and a connection to say something, within so long, milliseconds. */
   requestMs: 30_000,

@@ -1,8 +1,14 @@
 import type { Id } from '@/core/ids';
-import type { Entry, Roast } from '@/core/roast';
+import { type Entry, isStreamed, type Roast, type streamedSources } from '@/core/roast';
 
 /** A streamed reading as it lies on the disk: id, at, pressed at, source, °C. */
-type Kept = readonly [id: string, at: number, pressedAt: number, source: 'probe' | 'simulator', celsius: number];
+type Kept = readonly [
+  id: string,
+  at: number,
+  pressedAt: number,
+  source: (typeof streamedSources)[number],
+  celsius: number,
+];
 
 /** Readings that came one after the other, from the `from`th of their roast on. */
 export interface ReadingsRow {
@@ -15,8 +21,8 @@ export interface ReadingsRow {
 export type SlimRoast = Roast & { readonly before?: readonly number[] };
 
 type Reading = Extract<Entry, { kind: 'reading' }>;
-const isStreamed = (entry: Entry): entry is Reading & { source: Kept[3] } =>
-  entry.kind === 'reading' && entry.source !== 'hand';
+const isStreamedReading = (entry: Entry): entry is Reading & { source: Kept[3] } =>
+  entry.kind === 'reading' && isStreamed(entry);
 
 /** A roast taken apart into what seldom changes and the readings that come every second. */
 export function apart(roast: Roast): { readonly slim: SlimRoast; readonly readings: readonly Kept[] } {
@@ -24,7 +30,7 @@ export function apart(roast: Roast): { readonly slim: SlimRoast; readonly readin
   const entries: Entry[] = [];
   const before: number[] = [];
   for (const entry of roast.entries) {
-    if (isStreamed(entry)) readings.push([entry.id, entry.at, entry.pressedAt, entry.source, entry.celsius]);
+    if (isStreamedReading(entry)) readings.push([entry.id, entry.at, entry.pressedAt, entry.source, entry.celsius]);
     else {
       entries.push(entry);
       before.push(readings.length);

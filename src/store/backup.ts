@@ -1,9 +1,8 @@
-import { localDay } from '@/core/units';
+import { DAY_MS, localDay } from '@/core/units';
 import type { BackupRow } from './backupRow.ts';
 import type { GanderDatabase } from './database.ts';
 import { writeFile } from './fileOut.ts';
 
-const DAY_MS = 86_400_000;
 /** A copy a day is enough, and not at the same minute every day. */
 const BETWEEN_MS = 0.8 * DAY_MS;
 /** Of the copies made by themselves so many stay. */

@@ -1,10 +1,10 @@
 import { type ContentTable, calledOf, contentTables } from '@/core/exchange';
+import { DAY_MS } from '@/core/units';
 import type { Change, Deleted, RowChange } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 
 /** So long deleted things can be had back. */
 export const BIN_DAYS = 30;
-const DAY_MS = 86_400_000;
 
 const isContent = ({ table }: RowChange) => (contentTables as readonly string[]).includes(table);
 

@@ -1,10 +1,9 @@
 import { parseNotebook, shiftDates } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
+import { DAY_MS } from '@/core/units';
 import { chooseHousehold } from './current.ts';
 import { DATABASE_NAMES, GanderDatabase } from './database.ts';
 import { replaceContent } from './notebook.ts';
-
-const DAY_MS = 86_400_000;
 
 /**
  * Fills the demo's own database from `text`, its notebook file, moved in time so that its last day is yesterday, and

@@ -8,12 +8,12 @@ import {
   salvageContent,
 } from '@/core/exchange';
 import { isUnderWay } from '@/core/roast';
+import { DAY_MS } from '@/core/units';
 import type { Aside } from './aside.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.ts';
 import { storedHousehold } from './settings.ts';
 
 const AT_ONCE = 100;
-const DAY_MS = 86_400_000;
 
 /**
  * Looks whether every row can be read and finds what it needs. What cannot is taken out of the way of the rest and kept aside

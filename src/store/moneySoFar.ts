@@ -12,10 +12,8 @@ import type { Gear } from '@/core/gear';
 import { partsOf } from '@/core/record';
 import { milestonesOfRoast, momentMs, type Roast, roastedGrams } from '@/core/roast';
 import { type JarEvent, thrownShare } from '@/core/shelf';
-import { localDay } from '@/core/units';
+import { DAY_MS, localDay } from '@/core/units';
 import type { GanderDatabase } from './database.ts';
-
-const DAY_MS = 86_400_000;
 
 export interface Money {
   readonly all: MoneySoFar;

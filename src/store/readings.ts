@@ -1,6 +1,6 @@
 import { isSameReading, type ProbeLog, readingAt, trustedReadings } from '@/core/heat';
 import { createId } from '@/core/ids';
-import { draftFault, ENTRY_S, type Entry, liveEntries, milestonesOf, preheatS } from '@/core/roast';
+import { draftFault, ENTRY_S, type Entry, isStreamed, liveEntries, milestonesOf, preheatS } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import { changeRoast, gearRoasts } from './roasting.ts';
@@ -54,7 +54,7 @@ export async function takeReadingsBack(
 ): Promise<void> {
   await changeRoast(db, roastId, (roast) => {
     const undos = liveEntries(roast.entries).flatMap((entry): Entry[] =>
-      entry.kind === 'reading' && entry.source !== 'hand' && which(entry.celsius)
+      entry.kind === 'reading' && isStreamed(entry) && which(entry.celsius)
         ? [
             {
               kind: 'undo',

@@ -17,6 +17,7 @@ import {
   shelfState,
   windowMoments,
 } from '@/core/shelf';
+import { DAY_MS } from '@/core/units';
 import { changeRow } from './change.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
@@ -48,7 +49,6 @@ export interface JarNow extends RoastPart {
  * back to change what is reckoned. Everything else is looked at, however many roasts came since.
  */
 const UNTOUCHED_DAYS = 120;
-const DAY_MS = 86_400_000;
 const EMPTY_GRAMS = 3;
 
 /** Every jar that may matter, newest first; the empty ones and the failed ones too. */

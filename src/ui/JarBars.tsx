@@ -1,12 +1,12 @@
 import { scaleLinear, scaleSqrt } from 'd3-scale';
 import { beanColour, shadeTone } from '@/core/shade';
+import { DAY_MS } from '@/core/units';
 import type { JarNow } from '@/store/shelf';
 import { jarHref, jarName, jarStateWords } from './jarWords';
 import { useWords } from './useHousehold';
 import { useRoastDates } from './useRoastDates';
 import { useWidth } from './useWidth';
 
-const DAY_MS = 86_400_000;
 const BEFORE_DAYS = 14;
 const AFTER_DAYS = 22;
 const AXIS = 30;

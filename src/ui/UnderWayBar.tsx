@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { elapsedS, type Milestone, milestoneNames, milestonesOfRoast, type Roast } from '@/core/roast';
-import { formatClock } from '@/core/units';
+import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { type RoastUnderWay, roastsUnderWay } from '@/store/queries';
 import { useNow } from './useNow';
@@ -32,5 +32,5 @@ function sinceWords(roast: Roast, nowMs: number): string {
   const [last] = (Object.entries(milestonesOfRoast(roast)) as [Milestone, number][]).sort(([, a], [, b]) => b - a);
   if (!last) return `beans in ${formatClock(elapsed)} ago`;
   const name = milestoneNames[last[0]];
-  return `${name[0]?.toUpperCase()}${name.slice(1)} was ${formatClock(Math.max(0, elapsed - last[1]))} ago`;
+  return `${capital(name)} was ${formatClock(Math.max(0, elapsed - last[1]))} ago`;
 }

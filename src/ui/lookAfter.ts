@@ -1,11 +1,10 @@
-import { counted } from '@/core/units';
+import { counted, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { onDevice } from '@/store/small';
 import { lookAfter } from '@/workers/keeper/client';
 
 const KEY = 'gander.lookedAfter';
-const DAY_MS = 86_400_000;
 /** Long after the page has opened, and only on one that stays open. */
 const RESTS_MS = 4000;
 

@@ -1,8 +1,8 @@
+import { DAY_MS } from '../units/index.ts';
 import { keeping } from './kinds.ts';
 import type { Lot } from './lot.ts';
 
 const DAYS_PER_MONTH = 30.44;
-const DAY_MS = 86_400_000;
 
 /** How old green is, and what that means as it is stored. */
 export interface LotAge {

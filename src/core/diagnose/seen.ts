@@ -2,6 +2,7 @@ import { finalShade, type LiveEntry, type Milestones, meantShade, pulledMs, type
 import type { ShadeNumber } from '../shade/index.ts';
 import { shelfState } from '../shelf/index.ts';
 import type { Cup } from '../taste/index.ts';
+import { HOUR_MS } from '../units/index.ts';
 import { type Complaint, complaintsOfCups, complaintsOfNote } from './complaints.ts';
 
 /** A pull, the shade it was planned for and the one it came out as. */
@@ -54,7 +55,7 @@ export interface Seen {
 export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean): Seen {
   const pulled = pulledMs(roast);
   const shade = finalShade(roast) ?? meantShade(roast);
-  const hoursOf = ({ at }: Cup) => (Date.parse(at) - (pulled ?? Number.NaN)) / 3_600_000;
+  const hoursOf = ({ at }: Cup) => (Date.parse(at) - (pulled ?? Number.NaN)) / HOUR_MS;
   const stateOf = (cup: Cup) => {
     const hours = hoursOf(cup);
     // By the school that drinks it soonest: before that everybody waits.

@@ -1,7 +1,6 @@
 import { dayId } from '../plan/index.ts';
+import { DAY_MS } from '../units/index.ts';
 import type { Notebook } from './notebook.ts';
-
-const DAY_MS = 86_400_000;
 
 /**
  * Moves every date of a notebook by whole days, so that the demo household stays four months old.

@@ -1,4 +1,5 @@
 import { type MethodId, methodOf, type UsualSeconds } from '../gear/index.ts';
+import { FIRST_CRACK_END_SHARE, SECOND_CRACK_SHARE } from '../shade/index.ts';
 
 /** The stretches that are learned, each as the log of its length. */
 export type StretchKey = 'toYellow' | 'toFirstCrack' | 'yellowToFirst' | 'firstCrack' | 'firstToSecond' | 'firstToPull';
@@ -20,10 +21,6 @@ export interface StretchBelief {
   /** Of how far the gear's last roasts lay off, so much is there again. */
   readonly stays: number;
 }
-
-/** Shares of medium's time after first crack; first crack's end as common roasting knowledge has it. */
-const FIRST_CRACK_END_SHARE = 0.8;
-const SECOND_CRACK_SHARE = 1.35;
 
 /** How far gear differs from yellow to first crack, and after it, against the whole range to a stretch's end. Fitted. */
 const BROWNING_WIDTHS = 1.1;

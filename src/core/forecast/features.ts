@@ -1,6 +1,6 @@
-import type { Process } from '../bean/index.ts';
+import { type Process, USUAL_GRAMS_PER_ML } from '../bean/index.ts';
 import { type MethodId, methodOf } from '../gear/index.ts';
-import type { Milestones, PullRule, Wind } from '../roast/index.ts';
+import { type Milestones, type PullRule, USUAL_AMBIENT_C, type Wind } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Setting } from './heatSet.ts';
 import type { Features } from './rows.ts';
@@ -59,8 +59,6 @@ const PROCESS_FEATURES: Partial<Record<Process, number>> = {
   decaf: F.decaf,
 };
 
-const USUAL_AMBIENT_C = 18;
-const USUAL_GRAMS_PER_ML = 0.7;
 const WINDS = { calm: 0, breeze: 1, strong: 2.5 } as const satisfies Record<Wind, number>;
 
 /** Where each gear of a history, and the lot at hand, has its coefficient. */

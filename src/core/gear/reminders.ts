@@ -1,5 +1,5 @@
 import { failure, type Result, success } from '../issues/index.ts';
-import { formatClock, parseClock } from '../units/index.ts';
+import { capital, formatClock, parseClock } from '../units/index.ts';
 import type { Gear } from './gear.ts';
 import { traysOf } from './gearFigures.ts';
 
@@ -52,7 +52,7 @@ export function parseReminders(text: string): Result<GearReminder[]> {
         path: [],
         expected: `“${line.trim()}” as a time or a milestone and what to do, such as ${EXAMPLE}`,
       });
-    reminders.push({ ...found, text: found.text[0]?.toUpperCase() + found.text.slice(1) });
+    reminders.push({ ...found, text: capital(found.text) });
   }
   return success(reminders.slice(0, 10));
 }

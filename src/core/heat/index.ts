@@ -11,7 +11,7 @@ export { type AtTheHeat, forecastsAhead, heatNow, type NamedForecast } from './h
 export { type PlannedMoveNow, plannedMovesNow } from './plannedMoves.ts';
 export type { LearnedProbe, ProbeLog } from './probeOpinion.ts';
 export { heardMilestones, type PullDue, type PullPlan, pullsDue, pullsPlanned } from './pullsDue.ts';
-export { isFresh, type Reading, rateOfRise, readingAt } from './rateOfRise.ts';
+export { isFresh, type Reading, rateOfRise, readingAt, STALL_PER_MIN } from './rateOfRise.ts';
 export {
   doubtfulReading,
   farOffCurve,

@@ -12,6 +12,8 @@ const STREAM_WINDOW_S = 30;
 const HAND_WINDOW_S = 150;
 const HAND_READINGS = 4;
 const LEAST_READINGS = 3;
+/** Below this rate before the pull it bakes, °C a minute. Handbook, section 6: near zero; the figure is ours. */
+export const STALL_PER_MIN = 1;
 const LEAST_SPAN_S = { streamed: 8, hand: 20 } as const;
 const STALE_S = { streamed: 12, hand: 75 } as const;
 

@@ -1,4 +1,4 @@
-import type { LiveEntry } from '../roast/index.ts';
+import { isStreamed, type LiveEntry } from '../roast/index.ts';
 import type { Reading } from './rateOfRise.ts';
 
 /** A typed reading further than this from where the curve points is asked about once, °C. */
@@ -72,7 +72,7 @@ const MOST_BEANS_C = 270;
 export function doubtfulReading(
   live: readonly LiveEntry[],
 ): { readonly entry: ReadingEntry; readonly expectedC: number | undefined } | undefined {
-  const entry = live.findLast((each) => each.kind === 'reading' && each.source === 'hand');
+  const entry = live.findLast((each) => each.kind === 'reading' && !isStreamed(each));
   if (entry?.kind !== 'reading' || entry.sure) return undefined;
   const expectedC = farOffCurve(
     readingsOf(live).filter(({ at }) => at < entry.at),
@@ -84,7 +84,7 @@ export function doubtfulReading(
 /** The readings among live entries, in order of time. */
 export function readingsOf(live: readonly LiveEntry[]): Reading[] {
   return live.flatMap((entry) =>
-    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source !== 'hand' }] : [],
+    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: isStreamed(entry) }] : [],
   );
 }
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units/index.ts';
 import type { Household } from './household.ts';
 
 /** Roasted coffee for one mug as this household brews, grams. */
@@ -29,7 +30,7 @@ export function gramsOnDay(household: Household, day: string): number {
 
 /** Days of a span, both ends counted. */
 export function daysOf({ from, to }: { readonly from: string; readonly to: string }): number {
-  return Math.max(1, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000) + 1);
+  return Math.max(1, Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS) + 1);
 }
 
 const MOST_CHANGES = 100;

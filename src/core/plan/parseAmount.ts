@@ -2,6 +2,7 @@ import { gramsPerMlOf, type Lot, measuresOf, roastedGramsPerMl } from '../bean/i
 import { failure, type Result, success } from '../issues/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 import {
+  DAY_MS,
   type DecimalMark,
   formatWeight,
   parseNumber,
@@ -38,7 +39,6 @@ export interface AmountBasis {
 }
 
 const RANGE = { leastGrams: 1, mostGrams: 100_000 };
-const DAY_MS = 86_400_000;
 // biome-ignore format: a table
 const NUMBER_WORDS: Record<string, string> = {
   a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8', nine: '9',

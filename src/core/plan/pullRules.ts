@@ -1,7 +1,7 @@
 import { DEGREES_TO_SECOND_CRACK, SECOND_CRACK_WANTED_S } from '../forecast/index.ts';
 import { type Gear, methodOf } from '../gear/index.ts';
 import type { PullRule, PullRuleKind } from '../roast/index.ts';
-import { type ShadeNumber, shadeOf } from '../shade/index.ts';
+import { FIRST_CRACK_END_SHARE, SECOND_CRACK_SHARE, type ShadeNumber, shadeOf } from '../shade/index.ts';
 
 /** A school of pulling: how it is said in a plan, and what its people go by. */
 export interface PullSchool {
@@ -37,7 +37,7 @@ export const pullSchools: readonly PullSchool[] = [
     fits: (gear, shade) => senses(gear).quietSounds && shade >= 3 && shade <= 5,
     usual: (shade, afterCrackS) => ({
       kind: 'afterFirstCrackEnd',
-      seconds: Math.max(0, round5(afterCrackS * (shadeOf(shade).afterCrackShare - 0.75))),
+      seconds: Math.max(0, round5(afterCrackS * (shadeOf(shade).afterCrackShare - FIRST_CRACK_END_SHARE))),
     }),
   },
   {
@@ -64,7 +64,7 @@ export const pullSchools: readonly PullSchool[] = [
     fits: (gear) => gear.probe !== undefined,
     usual: (shade) => ({
       kind: 'probe',
-      degreesPast: Math.round(DEGREES_TO_SECOND_CRACK * (shadeOf(shade).afterCrackShare / 1.3)),
+      degreesPast: Math.round(DEGREES_TO_SECOND_CRACK * (shadeOf(shade).afterCrackShare / SECOND_CRACK_SHARE)),
     }),
   },
   {

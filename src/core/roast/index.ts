@@ -26,6 +26,7 @@ export {
   type Evenness,
   evennesses,
   evennessNames,
+  isStreamed,
   type Milestone,
   milestones,
   type SenseKind,
@@ -37,6 +38,8 @@ export {
   smells,
   snaps,
   spotAmounts,
+  streamedSources,
+  USUAL_AMBIENT_C,
 } from './kinds.ts';
 export { type LiveEntry, lastPressed, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
 export {

@@ -14,6 +14,23 @@ export const ENTRY_TEXT = 500;
 /** Where an entry came from; `guess` stands where it happened and nobody noted when. */
 export const sources = ['hand', 'tap', 'probe', 'microphone', 'simulator', 'guess'] as const;
 
+/** What speaks by itself: nobody pressed it, so Undo passes over it and it may come every second. */
+export const streamedSources = [
+  'probe',
+  'microphone',
+  'simulator',
+] as const satisfies readonly (typeof sources)[number][];
+type Streamed = (typeof streamedSources)[number];
+
+export function isStreamed<T extends { readonly source: (typeof sources)[number] }>(
+  entry: T,
+): entry is T & { readonly source: Streamed } {
+  return (streamedSources as readonly string[]).includes(entry.source);
+}
+
+/** The air where nobody noted it, °C: a room in use, by common knowledge. */
+export const USUAL_AMBIENT_C = 20;
+
 /** Smells in the order in which they come (handbook, section 2). */
 export const smells = ['grass', 'hay', 'toast', 'biscuit', 'sweet', 'smoke'] as const;
 export type Smell = (typeof smells)[number];

@@ -1,5 +1,6 @@
 import { assertNever } from '../issues/index.ts';
 import type { Entry, Recorded } from './entry.ts';
+import { isStreamed } from './kinds.ts';
 
 /** An entry as it holds now: corrections applied, entries taken back left out. */
 export type LiveEntry = Recorded & {
@@ -75,14 +76,10 @@ function amended(target: LiveEntry, change: Extract<Entry, { kind: 'amend' }>): 
   }
 }
 
-/** What came from a probe, a microphone or a simulation was not done by the person, so Undo passes it over. */
-const isByItself = ({ source }: Pick<Entry, 'source'>) =>
-  source === 'probe' || source === 'microphone' || source === 'simulator';
-
 /** What the person pressed last and that holds; what a probe or a microphone said meanwhile is passed over. */
 export function lastPressed(live: readonly LiveEntry[]): LiveEntry | undefined {
   return live.reduce<LiveEntry | undefined>(
-    (last, entry) => (isByItself(entry) || (last && last.pressedAt > entry.pressedAt) ? last : entry),
+    (last, entry) => (isStreamed(entry) || (last && last.pressedAt > entry.pressedAt) ? last : entry),
     undefined,
   );
 }
@@ -92,7 +89,7 @@ export function lastUndoable(log: readonly Entry[]): Exclude<Entry, { kind: 'und
   const undone = undoneIds(log);
   for (let i = log.length - 1; i >= 0; i--) {
     const entry = log[i];
-    if (entry && entry.kind !== 'undo' && !undone.has(entry.id) && !isByItself(entry)) return entry;
+    if (entry && entry.kind !== 'undo' && !undone.has(entry.id) && !isStreamed(entry)) return entry;
   }
   return undefined;
 }

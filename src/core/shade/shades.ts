@@ -41,6 +41,19 @@ export function shadeOf(number: ShadeNumber): Shade {
   return table[number];
 }
 
+/** The handbook gives some things for three bands of the seven shades only. */
+export type ShadeBand = 'light' | 'medium' | 'dark';
+
+/** The band of a shade: up to light-medium counts as light, from dark on as dark. */
+export function shadeBand(shade: ShadeNumber): ShadeBand {
+  if (shade <= 3) return 'light';
+  return shade <= 5 ? 'medium' : 'dark';
+}
+
+/** First crack's end and second crack's beginning, as shares of medium's time after first crack: where their shades are reached. */
+export const FIRST_CRACK_END_SHARE = table[3].afterCrackShare;
+export const SECOND_CRACK_SHARE = table[5].afterCrackShare;
+
 /** The shade's name in the label scheme that the household chose. */
 export function shadeName(number: ShadeNumber, scheme: 'ours' | 'traditional'): string {
   return scheme === 'ours' ? table[number].name : table[number].traditional;

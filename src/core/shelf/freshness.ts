@@ -1,9 +1,9 @@
-import type { ShadeNumber } from '../shade/index.ts';
+import { type ShadeNumber, shadeBand } from '../shade/index.ts';
+import { DAY_MS } from '../units/index.ts';
 import type { JarEvent } from './jar.ts';
 import { drinkingWindow, type RestSchool, type Window } from './rest.ts';
 import type { ShelfState } from './shelfKinds.ts';
 
-const DAY_MS = 86_400_000;
 /** Frozen coffee stales at about a tenth of the pace. Source: handbook, section 8. */
 const FROZEN_PACE = 0.1;
 /** Half of the gas leaves in so many days; darker beans are more open. Source: handbook, section 8 (decaying exponential, faster for darker: Geiger et al. 2005; Anderson et al. 2003); the figures are its usual rests. */
@@ -38,7 +38,7 @@ export function isFrozen(events: readonly JarEvent[], nowMs: number): boolean {
 
 /** Gas left, as a share of what there was at the pull, after so many effective days. */
 export function gasLeft(shade: ShadeNumber, days: number): number {
-  return 0.5 ** (days / GAS_HALF_DAYS[bandOf(shade)]);
+  return 0.5 ** (days / GAS_HALF_DAYS[shadeBand(shade)]);
 }
 
 /** How stale coffee is, 0 fresh to 1 gone, after so many effective days. */
@@ -49,7 +49,7 @@ export function staleness(shade: ShadeNumber, days: number): number {
 
 /** Days from the roast at which coffee is at its best, by a school: rested, and most of the gas gone. */
 export function bestFromDays(shade: ShadeNumber, school: RestSchool): number {
-  const gasDays = GAS_HALF_DAYS[bandOf(shade)] * Math.log2(1 / BEST_GAS);
+  const gasDays = GAS_HALF_DAYS[shadeBand(shade)] * Math.log2(1 / BEST_GAS);
   return Math.max(drinkingWindow(shade, school).readyDays, gasDays);
 }
 
@@ -93,9 +93,4 @@ export function sealedTooEarly(madeAt: string, events: readonly JarEvent[], nowM
   if (last?.kind !== 'keep' || last.keeping !== 'airtight') return false;
   const days = (Date.parse(last.at) - Date.parse(madeAt)) / DAY_MS;
   return days < AIRTIGHT_AFTER_DAYS && effectiveDays(madeAt, [], nowMs) < 7;
-}
-
-function bandOf(shade: ShadeNumber): keyof typeof GAS_HALF_DAYS {
-  if (shade <= 3) return 'light';
-  return shade <= 5 ? 'medium' : 'dark';
 }

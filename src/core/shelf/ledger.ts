@@ -1,5 +1,5 @@
 import type { ShadeNumber } from '../shade/index.ts';
-import { localDay } from '../units/index.ts';
+import { DAY_MS, localDay } from '../units/index.ts';
 import { effectiveDays, isFrozen } from './freshness.ts';
 import type { JarEvent } from './jar.ts';
 import { drinkingWindow, type RestSchool } from './rest.ts';
@@ -39,7 +39,6 @@ export interface JarAccount {
 
 /** A jar from which something was noted within so many days is the one being drunk. */
 const OPEN_DAYS = 7;
-const DAY_MS = 86_400_000;
 /** A scale may be out by so much. */
 const SCALE_GRAMS = 1;
 

@@ -1,4 +1,4 @@
-import type { ShadeNumber } from '../shade/index.ts';
+import { type ShadeBand, type ShadeNumber, shadeBand } from '../shade/index.ts';
 
 /** How long people let coffee rest. On users' disks: never rename one alone. */
 export const restSchools = ['early', 'usual', 'patient'] as const;
@@ -15,14 +15,6 @@ const REST_DAYS = {
 const BEST_DAYS = { light: 21, medium: 21, dark: 14 } as const satisfies Record<ShadeBand, number>;
 const FADES_DAYS = { light: 42, medium: 42, dark: 28 } as const satisfies Record<ShadeBand, number>;
 
-type ShadeBand = 'light' | 'medium' | 'dark';
-
-/** The handbook gives three bands for seven shades: up to light-medium counts as light, from dark on as dark. */
-function bandOf(shade: ShadeNumber): ShadeBand {
-  if (shade <= 3) return 'light';
-  return shade <= 5 ? 'medium' : 'dark';
-}
-
 /** When a jar is ready, at its best until, and drinkable until; days from the roast. */
 export interface Window {
   readonly readyDays: number;
@@ -32,6 +24,6 @@ export interface Window {
 
 /** The window of a shade by a school of rest (handbook, section 8). */
 export function drinkingWindow(shade: ShadeNumber, school: RestSchool): Window {
-  const band = bandOf(shade);
+  const band = shadeBand(shade);
   return { readyDays: REST_DAYS[school][band], bestDays: BEST_DAYS[band], fadesDays: FADES_DAYS[band] };
 }

@@ -1,5 +1,6 @@
+import { USUAL_GRAMS_PER_ML } from '../bean/index.ts';
 import { type Control, initialValue, methodOf } from '../gear/index.ts';
-import type { Wind } from '../roast/index.ts';
+import { USUAL_AMBIENT_C, type Wind } from '../roast/index.ts';
 import { gearModels } from './gearModel.ts';
 import type { Drive } from './physics.ts';
 import type { ControlValues, SimulationSetUp } from './setUp.ts';
@@ -12,8 +13,6 @@ export interface Moment {
 }
 
 const USUAL_MOISTURE_PERCENT = 11;
-const USUAL_GRAMS_PER_ML = 0.7;
-const USUAL_AMBIENT_C = 20;
 /** The gas takes this share of the metal's warmth with it. */
 const WALL_SHARE = 0.12;
 /** Cooling of the gear between batches, a minute; and where it stands at a pull, °C. */

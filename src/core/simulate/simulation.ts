@@ -1,5 +1,5 @@
 import type { Random } from '../chance/index.ts';
-import { crackOnsets } from '../roast/index.ts';
+import { crackOnsets, USUAL_AMBIENT_C } from '../roast/index.ts';
 import { brownedToC, toneAtC, YELLOW_C } from './browning.ts';
 import { dryKgOf, gearStartC, type Moment, momentOf, STIR_LASTS_S } from './drive.ts';
 import { integrateInPlace, rungeKuttaInPlace } from './integrate.ts';
@@ -65,7 +65,7 @@ export class Simulation {
     private readonly random: Random,
   ) {
     const dryKg = dryKgOf(setUp);
-    const ambientC = setUp.ambientC ?? 20;
+    const ambientC = setUp.ambientC ?? USUAL_AMBIENT_C;
     this.state = new Float64Array(STATE_SIZE);
     this.state[S.shell] = ambientC;
     this.state[S.core] = ambientC;

@@ -6,6 +6,7 @@ export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseDay, type WrittenDay } from './parseDay.ts';
 export { parseNumber } from './parseNumber.ts';
+export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './spans.ts';
 export {
   formatDegrees,
   formatTemperature,

@@ -6,9 +6,9 @@ import { join } from 'node:path';
 import { AsnConvert } from '@peculiar/asn1-schema';
 import { GeneralName, GeneralSubtree, GeneralSubtrees, NameConstraints } from '@peculiar/asn1-x509';
 import * as x509 from '@peculiar/x509';
+import { DAY_MS } from '@/core/units';
 
 const KEY = { name: 'ECDSA', namedCurve: 'P-256', hash: 'SHA-256' } as const;
-const DAY_MS = 86_400_000;
 const HOUSE_YEARS = 10;
 /** Phones refuse a certificate that is good for longer. */
 const SERVER_DAYS = 397;

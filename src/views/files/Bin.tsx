@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { capital } from '@/core/units';
 import { BIN_DAYS, emptyBin, inBin } from '@/store/bin';
 import type { Deleted } from '@/store/changes';
 import { database } from '@/store/current';
@@ -77,6 +78,5 @@ export function Bin() {
 
 /** “The roast of 3 Nov”. */
 function titleOf({ gone, called }: Deleted): string {
-  const text = rowWords(gone[0]?.[0] ?? 'roasts', called);
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return capital(rowWords(gone[0]?.[0] ?? 'roasts', called));
 }

@@ -1,5 +1,5 @@
 import { issueSentence } from '@/core/issues';
-import { counted } from '@/core/units';
+import { capital, counted } from '@/core/units';
 import type { LeftOutName } from '@/store/fileIn';
 import { Button } from '@/ui/Button';
 import { rowWords } from '@/ui/rowWords';
@@ -53,7 +53,7 @@ export function leftOutWords({ table, called, why, part, standsIn }: LeftOutName
       ? `its ${why.wanted} is not in the file`
       : `${fieldWords(why.path)}${'detail' in why ? why.detail : issueSentence(why)}`;
   const instead = standsIn ? ' What could be read of it stands in its place.' : '';
-  return `${what.charAt(0).toUpperCase()}${what.slice(1)}: ${reason}.${instead}`;
+  return `${capital(what)}: ${reason}.${instead}`;
 }
 
 /** What the fields of rows are called, where a person may meet one that is spoilt. */

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { coolDownMinOf } from '@/core/gear';
 import { beanColour, fieldColour, shadeTone } from '@/core/shade';
+import { HOUR_MS } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import type { DayData, DayPlan } from './useDayPlan';
@@ -13,7 +14,6 @@ interface DayStripProps {
 
 const ROW = 46;
 const NAME_WIDTH = 128;
-const HOUR_MS = 3_600_000;
 /** A bar narrower than this has no room for its number, pixels. */
 const NUMBER_WIDTH = 20;
 

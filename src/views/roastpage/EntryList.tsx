@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Control } from '@/core/gear';
 import { type Deed, markQuestions } from '@/core/heat';
 import type { Id } from '@/core/ids';
-import { type EntryDraft, liveEntries, type Roast } from '@/core/roast';
+import { type EntryDraft, isStreamed, liveEntries, type Roast } from '@/core/roast';
 import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { Button } from '@/ui/Button';
@@ -22,7 +22,7 @@ export function EntryList({ roast, controls, controlName }: EntryListProps) {
   const [changes, setChanges] = useState<readonly Id<'entry'>[]>([]);
   const all = liveEntries(roast.entries);
   // A probe's readings by the hundred are the curve's, not a list's.
-  const told = all.filter((entry) => entry.kind !== 'reading' || entry.source === 'hand');
+  const told = all.filter((entry) => entry.kind !== 'reading' || !isStreamed(entry));
   const streamed = all.length - told.length;
   const pops = told.filter((entry) => entry.kind === 'crack').length;
   const [popsShown, setPopsShown] = useState(false);

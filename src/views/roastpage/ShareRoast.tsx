@@ -1,6 +1,7 @@
 import type { Shared } from '@/core/exchange';
 import {
   finalShade,
+  isStreamed,
   liveEntries,
   milestonesOfRoast,
   ribbonOf,
@@ -64,7 +65,7 @@ function sharedRoast(
       ['Air', roast.ambientC === undefined ? undefined : words.temperature(roast.ambientC)],
     ],
     events: liveEntries(roast.entries)
-      .filter((entry) => entry.kind !== 'crack' && (entry.kind !== 'reading' || entry.source === 'hand'))
+      .filter((entry) => entry.kind !== 'crack' && (entry.kind !== 'reading' || !isStreamed(entry)))
       .map((entry) => [formatClock(entry.at), entryName(entry, words, controlName)] as const),
     note: roast.note,
   };

@@ -11,7 +11,7 @@ import {
   keepings,
   restSchools,
 } from '@/core/shelf';
-import { capital } from '@/core/units';
+import { capital, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, editJar, type JarNow, jarOf } from '@/store/shelf';
@@ -155,8 +155,8 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
                 const made = Date.parse(jar.madeAt);
                 return (
                   <li key={school}>
-                    <b>{schoolNames[school]}</b>: ready {dayName(made + readyDays * 86_400_000, nowMs)}, best until{' '}
-                    {dayName(made + bestDays * 86_400_000, nowMs)}
+                    <b>{schoolNames[school]}</b>: ready {dayName(made + readyDays * DAY_MS, nowMs)}, best until{' '}
+                    {dayName(made + bestDays * DAY_MS, nowMs)}
                   </li>
                 );
               })}

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { type JarEvent, sealedTooEarly, shelfStates, stateNames } from '@/core/shelf';
-import { capital } from '@/core/units';
+import { capital, HOUR_MS } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, type JarNow, jarsOnShelf } from '@/store/shelf';
@@ -23,7 +23,6 @@ export function ShelfView() {
   );
 }
 
-const HOUR_MS = 3_600_000;
 const FROZEN = 'frozen' as const;
 
 function Shelf() {

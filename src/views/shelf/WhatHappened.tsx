@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { issueSentence } from '@/core/issues';
 import type { JarEvent } from '@/core/shelf';
-import { localDay, parseWeight } from '@/core/units';
+import { DAY_MS, localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { addJarEvent, type JarNow } from '@/store/shelf';
@@ -92,7 +92,6 @@ export function WhatHappened({ jar }: { readonly jar: JarNow }) {
 }
 
 const MOST_DAYS = 60;
-const DAY_MS = 86_400_000;
 
 /** Days since the jar was filled, newest first. */
 function daysSince(madeAt: string): string[] {

@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { finalShade, isUnderWay, roastedGrams } from '@/core/roast';
+import { HOUR_MS } from '@/core/units';
 import { database } from '@/store/current';
 import type { NamedRoast } from '@/store/queries';
 import { type JarNow, jarsOnShelf } from '@/store/shelf';
@@ -15,7 +16,6 @@ import { RoastNext } from './RoastNext';
 
 const SHOWN_ROWS = 3;
 const SHOWN_JARS = 6;
-const HOUR_MS = 3_600_000;
 
 /** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {

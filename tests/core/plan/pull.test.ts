@@ -59,7 +59,7 @@ describe('pull rules', () => {
       pullSchools.map(({ usual }) => ruleWords(usual(5, 80), degrees)),
       [
         '105 s after first crack',
-        '45 s after first crack ends',
+        '40 s after first crack ends',
         'at the first snaps of second crack',
         '5 s into second crack',
         'by colour',

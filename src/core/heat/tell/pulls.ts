@@ -1,10 +1,9 @@
+import { STALL_PER_MIN } from '../rateOfRise.ts';
 import type { HeatSituation } from './situation.ts';
 import type { Telling } from './telling.ts';
 
 const SOON_S = 10;
 const SECOND_NEAR_S = 15;
-/** Below this rate before the pull it bakes, °C a minute. Handbook, section 6: near zero; the figure is ours. */
-const STALL_PER_MIN = 1;
 const STALL_AGAIN_S = 120;
 
 /** The next pull, whole or a part: soon, now; second crack near where none is wanted; a stall on the way. */
