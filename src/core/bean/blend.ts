@@ -1,5 +1,6 @@
 import { gramsPerMlOf } from './density.ts';
 import type { Lot } from './lot.ts';
+import { traitsOf } from './processTraits.ts';
 
 /** Beans that differ by more than this roast apart in one batch, g/ml; half the handbook's whole spread of 0.62-0.78. */
 const DENSITIES_APART = 0.08;
@@ -14,7 +15,7 @@ export function blendWarnings(parts: readonly Lot[]): string[] {
     warnings.push(
       `Their densities differ, ${least.toFixed(2)} against ${most.toFixed(2)} g/ml: the lighter beans run ahead. Roast them apart and blend afterwards, or pull lighter.`,
     );
-  const early = parts.filter((lot) => lot.process === 'natural' || lot.process === 'decaf');
+  const early = parts.filter((lot) => traitsOf(lot.process).gentle);
   if (early.length > 0 && early.length < parts.length)
     warnings.push(
       `${early.map((lot) => lot.name).join(' and ')} will colour before the rest, as naturals and decafs do: go by the darkest beans.`,

@@ -28,3 +28,4 @@ export { type LotAge, lotAge } from './lotAge.ts';
 export { type LotHint, lotHints } from './lotHints.ts';
 export { lotTitle } from './lotTitle.ts';
 export { parseSamples, type Sample } from './parseSamples.ts';
+export { type ProcessTraits, traitsOf } from './processTraits.ts';

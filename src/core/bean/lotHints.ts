@@ -1,5 +1,8 @@
+import { capital } from '../units/index.ts';
 import { densityOf } from './density.ts';
+import { processNames } from './kinds.ts';
 import type { Lot } from './lot.ts';
+import { traitsOf } from './processTraits.ts';
 
 /** What a lot implies for roasting it: what to do, and why, a sentence each. */
 export interface LotHint {
@@ -15,15 +18,16 @@ export function lotHints(
   lot: Pick<Lot, 'process' | 'gramsPerMl' | 'densityClass' | 'grading' | 'moisturePercent'>,
 ): LotHint[] {
   const hints: LotHint[] = [];
-  if (lot.process === 'decaf' || lot.process === 'natural')
+  const { gentle, oilLate } = traitsOf(lot.process);
+  if (gentle)
     hints.push({
       advice: 'Start gently, and trust colour, smell and the forecast.',
-      reason: `${lot.process === 'decaf' ? 'Decafs' : 'Naturals'} colour early, crack quietly and scorch easily.`,
+      reason: `${gentle.plural} colour early, crack quietly and scorch easily.`,
     });
-  if (lot.process === 'wetHulled')
+  if (oilLate)
     hints.push({
       advice: 'Go by the cracks, not by oil or evenness.',
-      reason: 'Wet-hulled beans colour unevenly and show oil late.',
+      reason: `${capital(processNames[lot.process])} beans colour unevenly and show oil late.`,
     });
   if (lot.grading === 'mixed')
     hints.push({

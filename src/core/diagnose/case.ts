@@ -6,13 +6,20 @@ import {
   type Expectation,
   expectationFor,
   type ForecastQuestion,
-  heatControl,
   KNOWN_FROM,
   meantPullS,
   type PastRoast,
   settingsOf,
 } from '../forecast/index.ts';
-import { controlsOf, coolDownMinOf, type Gear, type Method, methodOf, usualGramsOf } from '../gear/index.ts';
+import {
+  controlsOf,
+  coolDownMinOf,
+  type Gear,
+  heatControl,
+  type Method,
+  methodOf,
+  usualGramsOf,
+} from '../gear/index.ts';
 import { probeMovedByC, rateOfRise, readingAt } from '../heat/index.ts';
 import {
   believedMilestones,

@@ -1,5 +1,4 @@
 import {
-  type HeatControl,
   type HeatSteps,
   type HeatStretch,
   heatStepsOf,
@@ -9,6 +8,7 @@ import {
   type Setting,
   usualHeat,
 } from '../forecast/index.ts';
+import type { HeatControl } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 
 /** How the heat of a roast was set, against what this person usually sets on the gear. */

@@ -1,5 +1,5 @@
 import type { Lot } from '../bean/index.ts';
-import { controlsOf, type Gear, initialValue, traysOf } from '../gear/index.ts';
+import { controlsOf, type Gear, heatControl, initialValue, traysOf } from '../gear/index.ts';
 import {
   believedMilestones,
   type LiveEntry,
@@ -12,7 +12,7 @@ import {
   type Roast,
 } from '../roast/index.ts';
 import type { Circumstances, PastRoast } from './features.ts';
-import { heatControl, isAtFirst, type Setting, settingsOf } from './heatSet.ts';
+import { isAtFirst, type Setting, settingsOf } from './heatSet.ts';
 
 type Batch = Pick<Roast, 'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'ambientC' | 'wind' | 'gearHot'>;
 /** A batch with what was meant to be set. */

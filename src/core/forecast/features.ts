@@ -1,4 +1,4 @@
-import { type Process, USUAL_GRAMS_PER_ML } from '../bean/index.ts';
+import { type Process, processes, traitsOf, USUAL_GRAMS_PER_ML } from '../bean/index.ts';
 import { type MethodId, methodOf } from '../gear/index.ts';
 import { type Milestones, type PullRule, USUAL_AMBIENT_C, type Wind } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
@@ -46,18 +46,15 @@ export const F = {
   hot: 4,
   heat: 5,
   dense: 6,
-  natural: 7,
-  honey: 8,
-  wetHulled: 9,
-  decaf: 10,
 } as const;
-const SHARED = 11;
-const PROCESS_FEATURES: Partial<Record<Process, number>> = {
-  natural: F.natural,
-  honey: F.honey,
-  wetHulled: F.wetHulled,
-  decaf: F.decaf,
-};
+/** After them the processes that take another time than washed beans do. */
+const FIRST_PROCESS = 7;
+const differing = processes.flatMap((process) => {
+  const { time } = traitsOf(process);
+  return time ? [{ process, time }] : [];
+});
+export const processFeatures = differing.map((each, i) => ({ ...each, at: FIRST_PROCESS + i }));
+const SHARED = FIRST_PROCESS + differing.length;
 
 const WINDS = { calm: 0, breeze: 1, strong: 2.5 } as const satisfies Record<Wind, number>;
 
@@ -119,7 +116,7 @@ function usualBatch(own: readonly Circumstances[], { usualGrams, greenGrams, met
  */
 export function featuresOf(roast: Circumstances, places: Places, earlier = 0, byEye = false): Features {
   const { ambientC, gramsPerMl } = roast;
-  const processAt = PROCESS_FEATURES[roast.process];
+  const processAt = processFeatures.find(({ process }) => process === roast.process)?.at;
   const own = roast.gearId === places.gearId;
   const features: (readonly [number, number])[] = [];
   addInPlace(features, F.earlier, Number.isFinite(earlier) ? earlier : 0);

@@ -1,16 +1,5 @@
-import { type Control, initialValue } from '../gear/index.ts';
+import { type HeatControl, initialValue } from '../gear/index.ts';
 import type { LiveEntry, PlannedMove } from '../roast/index.ts';
-
-/** The control that sets the heat, with steps that can be counted. */
-export type HeatControl = Extract<Control, { kind: 'step' | 'words' }>;
-
-/** The gear's control of heat; undefined for gear that is on or off. */
-export function heatControl(controls: readonly Control[]): HeatControl | undefined {
-  return controls.find(
-    (control): control is HeatControl =>
-      (control.kind === 'step' || control.kind === 'words') && control.axis === 'heat',
-  );
-}
 
 /** How many steps a setting lies above (below 0) where the control starts. */
 export function stepsAbove(control: HeatControl, value: string | number | undefined): number {

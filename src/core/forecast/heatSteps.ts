@@ -1,6 +1,7 @@
 import { middleOf } from '../chance/index.ts';
+import type { HeatControl } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
-import { type HeatControl, type Setting, stepsAbove } from './heatSet.ts';
+import { type Setting, stepsAbove } from './heatSet.ts';
 
 /** Mean steps above the start over a stretch of the roast, by time; as it starts until something else was set. */
 export function heatNear(

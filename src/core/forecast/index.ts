@@ -11,7 +11,7 @@ export {
   pullForecast,
 } from './forecast.ts';
 export { FREEDOM, GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
-export { type HeatControl, heatControl, type Setting, settingAt, settingsOf, stepsAbove } from './heatSet.ts';
+export { type Setting, settingAt, settingsOf, stepsAbove } from './heatSet.ts';
 export { type HeatSteps, type HeatStretch, heatNear, heatStepsOf, heatStretches, usualHeat } from './heatSteps.ts';
 export { loosenessOf } from './looseness.ts';
 export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';

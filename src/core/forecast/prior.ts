@@ -1,6 +1,6 @@
 import { methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { StretchBelief } from './beliefs.ts';
-import { type Circumstances, F, type Places } from './features.ts';
+import { type Circumstances, F, type Places, processFeatures } from './features.ts';
 import { FREEDOM, type Prior } from './gaussianFit.ts';
 import { rangeEdge } from './predictive.ts';
 
@@ -13,10 +13,7 @@ const BELIEFS: readonly (readonly [number, number, number])[] = [
   [F.hot, -0.15, 0.1],
   [F.heat, -0.85, 0.55],
   [F.dense, 0.05, 0.12],
-  [F.natural, -0.01, 0.03],
-  [F.honey, 0, 0.03],
-  [F.wetHulled, 0, 0.03],
-  [F.decaf, -0.02, 0.03],
+  ...processFeatures.map(({ at, time }) => [at, time.mean, time.sd] as const),
 ];
 /** Gear differs by at least so much of its method's range, whatever a roast differs from the next. */
 const LEAST_GEAR_PART = 0.7;

@@ -4,6 +4,7 @@ export { type Control, controlSchema } from './controls.ts';
 export { initialValue, steppedValue, valuesOf } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
 export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
+export { type HeatControl, heatControl } from './heatControl.ts';
 export {
   type MethodId,
   methodIds,

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { processes } from '../bean/index.ts';
 import { idSchema } from '../ids/index.ts';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 import { sortings } from './sorting.ts';
 
 const day = z.iso.date();
@@ -12,7 +12,7 @@ export const journalQuerySchema = z.strictObject({
   lotId: idSchema('lot').optional(),
   gearId: idSchema('gear').optional(),
   process: z.enum(processes).optional(),
-  shade: z.union(shadeNumbers.map((number) => z.literal(number))).optional(),
+  shade: shadeSchema.optional(),
   /** So many stars or more. */
   stars: z.int().min(1).max(5).optional(),
   /** A finding of `core/diagnose` stands out, by its id. */

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { winds } from '../roast/index.ts';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 import { MOST_DAY_BATCHES } from './dayFigures.ts';
 
 /** One batch meant for a day; `roastId` once it is on the heat or done. */
@@ -10,7 +10,7 @@ export const dayBatchSchema = z.strictObject({
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),
   greenGrams: z.number().positive().max(5000),
-  shade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  shade: shadeSchema,
   /** On purpose into gear that is still hot: no cooling first, and a faster roast. */
   hotStart: z.literal(true).optional(),
   roastId: idSchema('roast').optional(),

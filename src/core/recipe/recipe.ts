@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { guideSchema, plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 
 /** A roast that was good, kept as what to do: it stays when the roast it came from is deleted. */
 export const recipeSchema = z.strictObject({
@@ -11,7 +11,7 @@ export const recipeSchema = z.strictObject({
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),
   greenGrams: z.number().positive().max(100_000),
-  shade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  shade: shadeSchema,
   pullRule: pullRuleSchema.optional(),
   moves: z.array(plannedMoveSchema).max(20),
   /** When the good roast got where: the guide. Seconds from charge. */

@@ -1,6 +1,6 @@
 import { pairs } from 'd3-array';
-import { type HeatControl, heatControl, heatStepsOf, settingAt, settingsOf, usualHeat } from '../forecast/index.ts';
-import { controlsOf, type Gear } from '../gear/index.ts';
+import { heatStepsOf, settingAt, settingsOf, usualHeat } from '../forecast/index.ts';
+import { controlsOf, type Gear, type HeatControl, heatControl } from '../gear/index.ts';
 import { liveEntries, milestonesOf, momentMs, pulledMs, type Roast } from '../roast/index.ts';
 import { type LossOfShade, lossesByShade, type Spread, spreadOf } from './spread.ts';
 

@@ -1,9 +1,8 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT, milestones, senseKinds, smells, sources } from './kinds.ts';
 
-const shadeNumber = z.union(shadeNumbers.map((number) => z.literal(number)));
 const secondsFromCharge = z.number().min(ENTRY_S.least).max(ENTRY_S.most);
 const ramp = z.number().min(0).max(1);
 const celsius = z.number().min(ENTRY_C.least).max(ENTRY_C.most);
@@ -26,7 +25,7 @@ const pull = z.strictObject({
   kind: z.literal('pull'),
   all: z.boolean(),
   grams: z.number().min(ENTRY_GRAMS.least).max(ENTRY_GRAMS.most).optional(),
-  shade: shadeNumber.optional(),
+  shade: shadeSchema.optional(),
   /** The shade was guessed from loss, cracks and time, and nobody looked. */
   guessed: z.literal(true).optional(),
 });
@@ -60,7 +59,7 @@ const amend = z.strictObject({
   target: idSchema('entry'),
   happenedAt: secondsFromCharge.optional(),
   grams: z.number().min(ENTRY_GRAMS.least).max(ENTRY_GRAMS.most).nullable().optional(),
-  shade: shadeNumber.nullable().optional(),
+  shade: shadeSchema.nullable().optional(),
   /** That shade is a guess. */
   guessed: z.literal(true).optional(),
   text: z.string().trim().min(1).max(ENTRY_TEXT).optional(),

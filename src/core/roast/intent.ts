@@ -1,8 +1,7 @@
 import * as z from 'zod';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 import { ENTRY_S, milestones } from './kinds.ts';
 
-const shade = z.union(shadeNumbers.map((number) => z.literal(number)));
 const seconds = z.number().min(0).max(900);
 
 /** When this person means to pull (handbook, section 5: the schools). Danger outranks every rule. */
@@ -32,7 +31,7 @@ export const plannedMoveSchema = z.strictObject({
 export type PlannedMove = z.infer<typeof plannedMoveSchema>;
 
 /** One part of a staged pull: its shade, and its share of the green. */
-export const plannedPartSchema = z.strictObject({ shade, share: z.number().positive().max(1) });
+export const plannedPartSchema = z.strictObject({ shade: shadeSchema, share: z.number().positive().max(1) });
 export type PlannedPart = z.infer<typeof plannedPartSchema>;
 
 /** The wind where the roast is made. On users' disks: never rename one alone. */

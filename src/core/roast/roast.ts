@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { shadeNumbers } from '../shade/index.ts';
+import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { bites, evennesses, senses, snaps, spotAmounts } from './kinds.ts';
@@ -11,7 +11,7 @@ export const roastSchema = z.strictObject({
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),
   greenGrams: z.number().positive().max(100_000),
-  wantedShade: z.union(shadeNumbers.map((number) => z.literal(number))),
+  wantedShade: shadeSchema,
   /** When this person means to pull; by the shade alone when absent. */
   pullRule: pullRuleSchema.optional(),
   plannedMoves: z.array(plannedMoveSchema).max(20).optional(),

@@ -1,6 +1,7 @@
 export { beanColour, type FieldColour, fieldColour, luminance, shadeTone, TONE } from './beanRamp.ts';
 export { colourName, type NamedColour, namedColours } from './colours.ts';
 export { believableLoss, judgeLoss, type LossVerdict, lossPercent } from './loss.ts';
+export { shadeSchema } from './shadeSchema.ts';
 export {
   FIRST_CRACK_END_SHARE,
   MEDIUM,

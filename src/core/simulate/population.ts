@@ -1,4 +1,4 @@
-import type { Process } from '../bean/index.ts';
+import { traitsOf } from '../bean/index.ts';
 import { normal, type Random } from '../chance/index.ts';
 import type { SimulatedLot } from './setUp.ts';
 
@@ -17,16 +17,6 @@ const OUTLIERS_BEFORE_C = 7;
 const HEARD_FIRST = 0.3;
 const HEARD_SECOND = 0.45;
 
-/** Wider spread and quieter cracks by process. Source: handbook, section 4; the factors are ours. */
-const byProcess = {
-  washed: { spread: 1, heard: 1 },
-  honey: { spread: 1.15, heard: 0.9 },
-  natural: { spread: 1.45, heard: 0.6 },
-  wetHulled: { spread: 1.35, heard: 0.8 },
-  decaf: { spread: 1.4, heard: 0.35 },
-  other: { spread: 1.2, heard: 0.8 },
-} as const satisfies Record<Process, { spread: number; heard: number }>;
-
 /** The beans of a batch: at which mean temperature each crack is heard, ascending, °C. */
 export interface Population {
   readonly first: Float64Array;
@@ -37,14 +27,14 @@ export interface Population {
 
 /** How much wider than usual a lot's beans differ. */
 export function spreadFactor({ process, grading }: SimulatedLot): number {
-  return byProcess[process].spread * (grading === 'mixed' ? 1.4 : grading === 'peaberry' ? 0.9 : 1);
+  return traitsOf(process).spread * (grading === 'mixed' ? 1.4 : grading === 'peaberry' ? 0.9 : 1);
 }
 
 /** Draws the beans of `greenGrams` of a lot that moves so well (1 well, less widens the spread). */
 export function drawPopulation(lot: SimulatedLot, greenGrams: number, movement: number, random: Random): Population {
   const factor = spreadFactor(lot) * (movement < 0.7 ? 1 + (0.7 - movement) : 1);
   const beans = greenGrams / BEAN_GRAMS;
-  const { heard } = byProcess[lot.process];
+  const { heard } = traitsOf(lot.process);
   const draw = (count: number, atC: number, spreadC: number) => {
     const drawn = Float64Array.from({ length: Math.round(count) }, () => {
       const early = random() < OUTLIERS ? OUTLIERS_BEFORE_C * (0.6 + random()) : 0;

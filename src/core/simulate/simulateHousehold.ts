@@ -1,6 +1,6 @@
 import { type Process, processes } from '../bean/index.ts';
 import { normal, type Random } from '../chance/index.ts';
-import { type MethodId, methodOf, usualGramsOf } from '../gear/index.ts';
+import { heatControl, type MethodId, methodOf, usualGramsOf } from '../gear/index.ts';
 import type { Milestones, Wind } from '../roast/index.ts';
 import { type ShadeNumber, shadeNumbers, shadeOf } from '../shade/index.ts';
 import { shadeC } from './browning.ts';
@@ -92,7 +92,7 @@ function oneRoast(
   const ambientC = 12 - 10 * Math.cos(2 * Math.PI * season) + normal(random) * 4 * days;
   const wind: Wind = random() < 0.12 * world.days ? 'strong' : random() < 0.3 ? 'breeze' : 'calm';
   const greenGrams = its.grams * Math.exp(normal(random) * 0.13);
-  const heat = heatControl(its.method);
+  const heat = heatSteps(its.method);
   const steps = heat && random() < 0.35 ? Math.round(normal(random) * 1.1) : 0;
   const value = heat ? Math.min(heat.most, Math.max(heat.least + heat.by, heat.start + steps * heat.by)) : 0;
   const shade = SHADES[Math.floor(random() * SHADES.length)] as ShadeNumber;
@@ -148,10 +148,9 @@ function oneRoast(
   ];
 }
 
-function heatControl(method: MethodId) {
-  for (const control of methodOf(method).controls)
-    if (control.kind === 'step' && control.axis === 'heat') return control;
-  return undefined;
+function heatSteps(method: MethodId) {
+  const control = heatControl(methodOf(method).controls);
+  return control?.kind === 'step' ? control : undefined;
 }
 
 /** What the person marks: a few seconds off, now and then nothing, now and then a stray pop for first crack. */

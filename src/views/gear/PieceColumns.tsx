@@ -1,4 +1,4 @@
-import { controlsOf, type Gear, methodOf } from '@/core/gear';
+import { controlsOf, type Gear, heatControl, methodOf } from '@/core/gear';
 import type { GearRecord, Spread } from '@/core/record';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
@@ -83,7 +83,7 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
           />
         )}
       </Rows>
-      {!heat && controlsOf(gear).some((control) => 'axis' in control && control.axis === 'heat') && (
+      {!heat && heatControl(controlsOf(gear)) && (
         <p className="text-husk mt-2">No setting of its heat was noted yet.</p>
       )}
       {record.roasts === 0 && (

@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
-import { type Control, controlsOf } from '@/core/gear';
+import { type Control, controlsOf, heatControl } from '@/core/gear';
 import type { WhatIfAnswer, WhatIf as WhatIfQuestion } from '@/core/simulate';
 import { formatSpan } from '@/core/units';
 import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
+import { wasCancelled } from '@/workers/callOnce';
 import { askWhatIf } from '@/workers/simulator/client';
 import type { Choices } from './useChoices';
 import type { Foreseen } from './useForeseen';
@@ -54,7 +55,7 @@ export function WhatIf({ choices, planned, foreseen }: WhatIfProps) {
     const call = askWhatIf(setUp, { shade: choices.shade }, option.asked);
     call.result.then(
       (found) => setAnswer({ key: question, answer: found }),
-      () => setAnswer({ key: question, answer: 'failed' }),
+      (reason) => wasCancelled(reason) || setAnswer({ key: question, answer: 'failed' }),
     );
     return call.cancel;
   }, [question]);
@@ -102,7 +103,7 @@ function optionsFor(controls: readonly Control[], greenGrams: number, words: Ret
       name: 'with the lid off',
       asked: { change: {}, moves: [{ control: 'lid', value: lid.on }] },
     });
-  const heat = controls.find((control) => 'axis' in control && control.axis === 'heat');
+  const heat = heatControl(controls);
   if (heat?.kind === 'step') {
     const to = (by: number) => Math.min(heat.most, Math.max(heat.least, heat.start + by * heat.by));
     const unit = heat.unit ? ` ${heat.unit}` : '';

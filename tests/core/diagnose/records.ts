@@ -1,8 +1,8 @@
 import type { Lot } from '@/core/bean';
 import { normal, type Random, seededRandom } from '@/core/chance';
 import type { CaseFacts, FindingId } from '@/core/diagnose';
-import { heatControl, type PastRoast, pastRoastOf, settingAt, toldBy } from '@/core/forecast';
-import { controlsOf, type Gear, type MethodId, methodOf } from '@/core/gear';
+import { type PastRoast, pastRoastOf, settingAt, toldBy } from '@/core/forecast';
+import { controlsOf, type Gear, heatControl, type MethodId, methodOf } from '@/core/gear';
 import { createId } from '@/core/ids';
 import type { Entry, EntryDraft, Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';

@@ -1,8 +1,6 @@
-import { processNames } from '../../bean/index.ts';
+import { processNames, traitsOf } from '../../bean/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
-
-const UNEVEN_BY_NATURE: readonly string[] = ['natural', 'decaf', 'wetHulled', 'honey'];
 
 export const mixedBeans: Rule = {
   id: 'mixedBeans',
@@ -11,7 +9,7 @@ export const mixedBeans: Rule = {
   causes: [],
   signs: ({ lot, roast }) => {
     const mixed = lot?.grading === 'mixed' || lot?.blendOf !== undefined;
-    const byNature = lot !== undefined && UNEVEN_BY_NATURE.includes(lot.process);
+    const byNature = lot !== undefined && traitsOf(lot.process).uneven;
     return [
       fact(mixed, lot?.blendOf ? 'The beans are a blend, roasted together.' : 'The lot is not graded by size.', 0.7),
       fact(byNature, `Beans made the ${lot ? processNames[lot.process] : ''} way colour unevenly.`, 0.5),

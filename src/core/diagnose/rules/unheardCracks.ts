@@ -1,9 +1,6 @@
-import { processNames } from '../../bean/index.ts';
+import { processNames, traitsOf } from '../../bean/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
-
-/** Beans that crack softly or hardly at all (handbook, section 10). */
-const SOFT: readonly string[] = ['natural', 'decaf'];
 
 export const unheardCracks: Rule = {
   id: 'unheardCracks',
@@ -12,7 +9,7 @@ export const unheardCracks: Rule = {
   causes: [],
   signs: ({ reached, crackAtPull, method, lot }) => {
     const unheard = reached.pull !== undefined && reached.firstCrack === undefined && !crackAtPull;
-    const soft = lot !== undefined && SOFT.includes(lot.process);
+    const soft = lot !== undefined && traitsOf(lot.process).gentle !== undefined;
     const loud = !method.senses.quietSounds;
     return [
       !unheard && { says: 'First crack was marked.', weight: -3 },
