@@ -8,6 +8,7 @@ import { firstRowTimes } from './firstRows.ts';
 import { largeFileFigures } from './largeFile.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { manyRoasts } from './manyRoasts.ts';
+import { printMutation } from './mutation.ts';
 import { probeBacktest } from './probe.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
@@ -21,6 +22,7 @@ const NAVIGATIONS = 8;
 /** What can be measured, in the order it is: without a browser first. */
 const parts = {
   core: () => printFigures('The core, in Node', coreFigures()),
+  mutation: printMutation,
   findings: printFindings,
   backtest: () => {
     // Seeds that were not used while the forecast was developed.
@@ -96,4 +98,7 @@ if (unknown.length > 0) {
   console.error(`No part is called ${unknown.join(', ')}. There are: ${Object.keys(parts).join(', ')}.`);
   process.exit(1);
 }
-for (const [name, measure] of Object.entries(parts)) if (named.length === 0 || named.includes(name)) await measure();
+/** Takes half an hour, so it runs only when it is asked for. */
+const LONG = ['mutation'];
+for (const [name, measure] of Object.entries(parts))
+  if (named.length === 0 ? !LONG.includes(name) : named.includes(name)) await measure();

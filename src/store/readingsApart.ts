@@ -144,7 +144,7 @@ function wholeCursor(cursor: DBCoreCursor, whole: (row: SlimRoast) => Promise<Ro
     const row = cursor.value as SlimRoast;
     current = row;
     if (!row.before) return onNext();
-    inZone(zone, () =>
+    void inZone(zone, () =>
       whole(row).then(
         (roast) => {
           current = roast;

@@ -21,7 +21,7 @@ export function Stopped({ error }: { readonly error: Error }) {
   const trouble: StorageTrouble = storageTrouble(error);
   useEffect(() => {
     // What could not even be opened cannot be looked through; then these words stay.
-    import('./lookAfter')
+    void import('./lookAfter')
       .then(({ setAside }) => setAside())
       .catch(() => false)
       .then((found) => found || setLooking(false));

@@ -218,6 +218,7 @@ const MOST_LETTERS = 60;
  * A file that breaks off, closed after its last whole row; undefined where it does not break off. Walks the text once,
  * minding strings, and remembers where a row of a table last ended.
  */
+// biome-ignore lint/complexity/noExcessiveCognitiveComplexity: one walk over the letters, each kind a line
 function closed(text: string): string | undefined {
   let depth = 0;
   let inString = false;

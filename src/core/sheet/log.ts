@@ -103,9 +103,36 @@ function unitOf({ heading, cells }: { readonly heading: string; readonly cells: 
  * cannot be read, or goes back, are listed and left out.
  */
 export function readLog(sheet: Sheet, columns: LogColumns): ReadLog {
+  const { raw, faults } = readLines(sheet, columns);
+  const zero = raw.find(({ event }) => event === 'charge')?.s ?? raw[0]?.s ?? 0;
+  const readings: { at: number; celsius: number }[] = [];
+  for (const { s, celsius } of raw) {
+    const at = round(s - zero, 100);
+    // One reading a moment: a second probe's line of the same second is not another.
+    if (celsius !== undefined && at !== readings.at(-1)?.at) readings.push({ at, celsius: round(celsius, 10) });
+  }
+  const marks = new Map<Milestone, number>();
+  for (const { s, event } of raw)
+    if (event && event !== 'charge' && !marks.has(event) && s > zero) marks.set(event, round(s - zero, 100));
+  return {
+    readings,
+    marks: [...marks].map(([milestone, at]) => ({ milestone, at })),
+    began: beganOf(sheet, columns, zero, raw[0]?.s ?? 0),
+    faults,
+  };
+}
+
+/** A line that could be read: seconds as the column counts, on over midnight. */
+interface RawLine {
+  readonly s: number;
+  readonly celsius: number | undefined;
+  readonly event: Milestone | 'charge' | undefined;
+}
+
+function readLines(sheet: Sheet, columns: LogColumns): { readonly raw: RawLine[]; readonly faults: LineFault[] } {
   const heading = sheet.headings[columns.time] ?? '';
   const faults: LineFault[] = [];
-  const raw: { s: number; celsius: number | undefined; event: Milestone | 'charge' | undefined; line: number }[] = [];
+  const raw: RawLine[] = [];
   let dayS = 0;
   sheet.lines.forEach((line, n) => {
     const at = sheet.firstLine + n;
@@ -124,33 +151,25 @@ export function readLog(sheet: Sheet, columns: LogColumns): ReadLog {
       return;
     }
     const text = line[columns.temperature] ?? '';
-    const number = readableNumber(text);
-    const celsius = number === undefined ? undefined : toCelsius(number, columns.unit);
-    const bad = text !== '' && (celsius === undefined || celsius < -40 || celsius > 400);
-    if (bad) faults.push({ line: at, why: `“${text}” is no temperature` });
+    const celsius = celsiusIn(text, columns.unit);
+    if (text !== '' && celsius === undefined) faults.push({ line: at, why: `“${text}” is no temperature` });
     const said = columns.event === undefined ? '' : (line[columns.event] ?? '');
-    raw.push({ s, celsius: bad ? undefined : celsius, event: said === '' ? undefined : eventIn(said), line: at });
+    raw.push({ s, celsius, event: said === '' ? undefined : eventIn(said) });
   });
-  const zero = raw.find(({ event }) => event === 'charge')?.s ?? raw[0]?.s ?? 0;
-  const readings: { at: number; celsius: number }[] = [];
-  for (const { s, celsius } of raw) {
-    const at = round(s - zero, 100);
-    // One reading a moment: a second probe's line of the same second is not another.
-    if (celsius !== undefined && at !== readings.at(-1)?.at) readings.push({ at, celsius: round(celsius, 10) });
-  }
-  const marks = new Map<Milestone, number>();
-  for (const { s, event } of raw)
-    if (event && event !== 'charge' && !marks.has(event) && s > zero) marks.set(event, round(s - zero, 100));
-  return {
-    readings,
-    marks: [...marks].map(([milestone, at]) => ({ milestone, at })),
-    began: beganOf(sheet, columns, zero, raw[0]?.s ?? 0),
-    faults,
-  };
+  return { raw, faults };
 }
 const DAY_S = 86_400;
 const HALF_DAY_S = 43_200;
 const round = (value: number, to: number) => Math.round(value * to) / to;
+
+/** The temperatures that a log of a roast can hold, °C. */
+const LOG_C = { least: -40, most: 400 };
+
+function celsiusIn(text: string, unit: LogColumns['unit']): number | undefined {
+  const number = readableNumber(text);
+  const celsius = number === undefined ? undefined : toCelsius(number, unit);
+  return celsius !== undefined && celsius >= LOG_C.least && celsius <= LOG_C.most ? celsius : undefined;
+}
 
 const eventIn = (text: string) => EVENTS.find(([word]) => word.test(text))?.[1];
 

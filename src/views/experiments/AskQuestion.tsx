@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { careNames, cares, type NextChange } from '@/core/experiment';
-import { controlsOf, initialValue } from '@/core/gear';
+import { type Control, controlsOf, initialValue } from '@/core/gear';
 import { isUnderWay, pullsOf } from '@/core/roast';
 import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
@@ -177,19 +177,25 @@ function changeOf(
       return { kind: 'care', care: cares.find((each) => each === choice) ?? cares[0] };
     case 'parts':
       return { kind: 'care', care: 'byColour' };
-    case 'move': {
-      const control = settings.find(({ id }) => id === choice);
-      if (!control) return 'Choose the setting that changes.';
-      const when = { kind: 'milestone', milestone: 'yellow' } as const;
-      if (control.kind === 'step')
-        return given && number >= control.least && number <= control.most
-          ? { kind: 'move', control: control.id, value: number, when }
-          : `${control.label} goes from ${control.least} to ${control.most}. Write a number between.`;
-      const words =
-        control.kind === 'words' ? control.words : control.kind === 'switch' ? [control.on, control.off] : [];
-      return words.includes(amount.trim())
-        ? { kind: 'move', control: control.id, value: amount.trim(), when }
-        : `${control.label} can be ${words.join(' or ')}. Write one of them.`;
-    }
+    case 'move':
+      return moveOf(
+        settings.find(({ id }) => id === choice),
+        amount.trim(),
+        given ? number : undefined,
+      );
   }
+}
+
+/** Another setting from yellow on, or what is wrong with it; `number` where one was written. */
+function moveOf(control: Control | undefined, written: string, number: number | undefined): NextChange | string {
+  if (!control) return 'Choose the setting that changes.';
+  const when = { kind: 'milestone', milestone: 'yellow' } as const;
+  if (control.kind === 'step')
+    return number !== undefined && number >= control.least && number <= control.most
+      ? { kind: 'move', control: control.id, value: number, when }
+      : `${control.label} goes from ${control.least} to ${control.most}. Write a number between.`;
+  const words = control.kind === 'words' ? control.words : control.kind === 'switch' ? [control.on, control.off] : [];
+  return words.includes(written)
+    ? { kind: 'move', control: control.id, value: written, when }
+    : `${control.label} can be ${words.join(' or ')}. Write one of them.`;
 }

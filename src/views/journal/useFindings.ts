@@ -28,6 +28,7 @@ export function useFindings(read: JournalRead | undefined, asked: unknown): Find
   useEffect(() => {
     if (!read) return;
     let current = true;
+    // biome-ignore lint/complexity/noExcessiveCognitiveComplexity: one loop with a pause; its parts share everything
     const go = async () => {
       const found = new Map<string, readonly FindingId[]>();
       let toldMs = performance.now();

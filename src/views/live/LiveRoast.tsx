@@ -51,6 +51,7 @@ const CONFIRM_MS = 2500;
 const OVERNIGHT_S = 7200;
 
 /** The roast screen of one roast, from the preheat to the weighed batch. */
+// biome-ignore lint/complexity/noExcessiveLinesPerFunction: the screen is put together here, of parts with files of their own
 export function LiveRoast(named: NamedRoast) {
   const { temperatureUnit } = useWords();
   const { cueText, takesCracks } = useHousehold();

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { seededRandom } from '@/core/chance';
 import { controlsOf } from '@/core/gear';
-import { type Milestone, milestoneNames } from '@/core/roast';
+import { type LiveEntry, type Milestone, milestoneNames } from '@/core/roast';
 import type { BeansNow } from '@/core/simulate';
 import { SimulatedProbe, Simulation, shadeAtC } from '@/core/simulate';
 import { formatSpan } from '@/core/units';
@@ -23,16 +23,41 @@ interface SimulatedRoastProps {
 /** A simulated probe speaks every other second of the roast. */
 const PROBE_EVERY_S = 2;
 
+/** A simulation under way: so many of its cracks were heard, and so many moves of the log are in it. */
+interface Run {
+  readonly simulation: Simulation;
+  readonly probe: SimulatedProbe;
+  heard: number;
+  moves: number;
+}
+
+/** Lets the beans roast on to a second of the roast, with the moves made until then; gives what a probe said meanwhile. */
+function advance(run: Run, moves: readonly Move[], toS: number): { readonly at: number; readonly celsius: number }[] {
+  const { simulation, probe } = run;
+  const readings: { at: number; celsius: number }[] = [];
+  for (let s = simulation.now().atS + 1; s <= toS; s++) {
+    for (const move of moves.slice(run.moves).filter(({ at }) => at < s)) {
+      simulation.move(move.control, move.value);
+      run.moves++;
+    }
+    simulation.advanceTo(s);
+    const celsius = probe.read(simulation.now());
+    if (s % PROBE_EVERY_S === 0 && celsius !== undefined && celsius < MOST_C) readings.push({ at: s, celsius });
+  }
+  return readings;
+}
+type Move = Extract<LiveEntry, { kind: 'move' }>;
+/** Hotter than beans ever are: the gear alone. */
+const MOST_C = 400;
+
 /**
- * The beans of a practice page, while they roast, and afterwards what it came to. They are simulated: they follow the roast's clock and the moves in its log, so a reload finds
- * them where they were. Their cracks are heard, their colour is drawn, and their probe speaks.
+ * The beans of a practice page, while they roast, and afterwards what it came to. They are simulated: they follow the
+ * roast's clock and the moves in its log, so a reload finds them where they were. Their cracks are heard, their colour is drawn, and their probe speaks.
  */
 export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
   const { roast, lot, gear } = named;
   const [beans, setBeans] = useState<BeansNow>();
-  const run = useRef<{ simulation: Simulation; probe: SimulatedProbe; readS: number; heard: number; moves: number }>(
-    undefined,
-  );
+  const run = useRef<Run>(undefined);
   const { charged, live, reached, readings: read, nowS: clockS } = model.at;
   const endS = reached.pull;
   const nowS = Math.floor(endS ?? clockS);
@@ -41,19 +66,10 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
     if (!charged) return;
     const moves = live.flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
     if (!run.current || moves.length < run.current.moves) run.current = begin();
-    const { simulation, probe } = run.current;
-    const readings: { at: number; celsius: number }[] = [];
+    const { simulation } = run.current;
+    const heard = advance(run.current, moves, nowS);
     const last = read.at(-1)?.at ?? 0;
-    for (let s = simulation.now().atS + 1; s <= nowS; s++) {
-      for (const move of moves.slice(run.current.moves).filter(({ at }) => at < s)) {
-        simulation.move(move.control, move.value);
-        run.current.moves++;
-      }
-      simulation.advanceTo(s);
-      const celsius = probe.read(simulation.now());
-      if (gear?.probe && s % PROBE_EVERY_S === 0 && s > last && celsius !== undefined && celsius < 400)
-        readings.push({ at: s, celsius });
-    }
+    const readings = gear?.probe ? heard.filter(({ at }) => at > last) : [];
     const fresh = simulation.cracks.slice(run.current.heard);
     run.current.heard = simulation.cracks.length;
     for (const { atS, crack } of fresh.slice(-12))
@@ -63,7 +79,7 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
     onBeans(simulation.now());
   }, [nowS, charged, live.length]);
 
-  function begin() {
+  function begin(): Run {
     const seed = [...roast.id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) >>> 0, 7);
     const simulation = new Simulation(
       {
@@ -81,7 +97,7 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
       },
       seededRandom(seed),
     );
-    return { simulation, probe: new SimulatedProbe(seededRandom(seed + 1)), readS: 0, heard: 0, moves: 0 };
+    return { simulation, probe: new SimulatedProbe(seededRandom(seed + 1)), heard: 0, moves: 0 };
   }
 
   const simulation = run.current?.simulation;

@@ -1,0 +1,177 @@
+import { spawn } from 'node:child_process';
+import {
+  cpSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import ts from 'typescript';
+import { type Random, seededRandom } from '../src/core/chance/index.ts';
+
+const SEED = Number(process.env.GANDER_SEED ?? 20_261_127);
+const MUTANTS = Number(process.env.GANDER_MUTANTS ?? 200);
+/** Only these topics, by name; all where none is named. */
+const TOPICS = process.env.GANDER_TOPICS?.split(',');
+const WANTED = { all: 85, topic: 70 };
+/** A mutant that runs for so long has met a loop without end: it counts as killed. */
+const LIMIT_MS = 150_000;
+
+interface Mutant {
+  readonly file: string;
+  readonly topic: string;
+  readonly line: number;
+  readonly from: number;
+  readonly to: number;
+  readonly was: string;
+  readonly becomes: string;
+}
+
+/** Operators and what stands in their place; `<` for `<=` is no fault that a test must find, so it becomes the opposite. */
+const OPERATORS: Partial<Record<ts.SyntaxKind, string>> = {
+  [ts.SyntaxKind.PlusToken]: '-',
+  [ts.SyntaxKind.MinusToken]: '+',
+  [ts.SyntaxKind.AsteriskToken]: '/',
+  [ts.SyntaxKind.SlashToken]: '*',
+  [ts.SyntaxKind.LessThanToken]: '>=',
+  [ts.SyntaxKind.LessThanEqualsToken]: '>',
+  [ts.SyntaxKind.GreaterThanToken]: '<=',
+  [ts.SyntaxKind.GreaterThanEqualsToken]: '<',
+  [ts.SyntaxKind.EqualsEqualsEqualsToken]: '!==',
+  [ts.SyntaxKind.ExclamationEqualsEqualsToken]: '===',
+  [ts.SyntaxKind.AmpersandAmpersandToken]: '||',
+  [ts.SyntaxKind.BarBarToken]: '&&',
+};
+
+/** Everything in a file that can be spoilt in one place. */
+function mutantsOf(file: string): Mutant[] {
+  const text = readFileSync(file, 'utf8');
+  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true);
+  const found: Mutant[] = [];
+  const topic = file.split('/')[2] ?? '';
+  const visit = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node) || ts.isTypeNode(node)) return;
+    const becomes = spoilt(node, source);
+    if (becomes !== undefined) {
+      const at = ts.isBinaryExpression(node) ? node.operatorToken : node;
+      const from = at.getStart(source);
+      const line = source.getLineAndCharacterOfPosition(from).line + 1;
+      found.push({ file, topic, line, from, to: at.end, was: text.slice(from, at.end), becomes });
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
+/** What stands in the place of a part of the code (of an operator, where it has one); undefined for what is left alone. */
+function spoilt(node: ts.Node, source: ts.SourceFile): string | undefined {
+  if (ts.isBinaryExpression(node)) return OPERATORS[node.operatorToken.kind];
+  if (ts.isNumericLiteral(node)) return isFormOnly(node) ? undefined : tenthMore(Number(node.text.replaceAll('_', '')));
+  if (ts.isPrefixUnaryExpression(node) && node.operator === ts.SyntaxKind.ExclamationToken)
+    return node.operand.getText(source);
+  if (ts.isConditionalExpression(node)) {
+    const [condition, yes, no] = [node.condition, node.whenTrue, node.whenFalse].map((each) => each.getText(source));
+    return `${condition} ? ${no} : ${yes}`;
+  }
+  if (node.kind === ts.SyntaxKind.TrueKeyword) return 'false';
+  return node.kind === ts.SyntaxKind.FalseKeyword ? 'true' : undefined;
+}
+
+/** A tenth more; 0 and 1 are counts and places mostly, and left alone. */
+function tenthMore(value: number): string | undefined {
+  if (value === 0 || value === 1) return undefined;
+  return String(Number.isInteger(value) && value >= 10 ? Math.round(value * 1.1) : value * 1.1);
+}
+
+/** Limits of a schema and digits after a point are a matter of taste: a tenth more breaks no promise. */
+function isFormOnly(node: ts.NumericLiteral): boolean {
+  const call = node.parent;
+  return ts.isCallExpression(call) && /\.(max|min|toFixed|slice|length)$/.test(call.expression.getText());
+}
+
+function drawn<T>(all: readonly T[], count: number, random: Random): T[] {
+  const left = [...all];
+  return Array.from(
+    { length: Math.min(count, left.length) },
+    () => left.splice(Math.floor(random() * left.length), 1)[0] as T,
+  );
+}
+
+/** Spoils the core in one place after another, in a copy, and runs the tests of its topic: what no test sees is listed. */
+export async function printMutation(): Promise<void> {
+  const random = seededRandom(SEED);
+  const files = filesIn('src/core', '.ts').filter((file) => !file.endsWith('index.ts'));
+  const all = files.flatMap(mutantsOf).filter(({ topic }) => !TOPICS || TOPICS.includes(topic));
+  const topics = [...new Set(all.map(({ topic }) => topic))].sort();
+  const mutants = topics.flatMap((topic) => {
+    const own = all.filter((each) => each.topic === topic);
+    return drawn(own, Math.max(4, Math.round((MUTANTS * own.length) / all.length)), random);
+  });
+  const queue = [...mutants];
+  const survived: Mutant[] = [];
+  const work = async () => {
+    const copy = copyOfTheHouse();
+    for (let mutant = queue.shift(); mutant; mutant = queue.shift())
+      if (!(await isKilled(copy, mutant))) survived.push(mutant);
+    rmSync(copy, { recursive: true, force: true });
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, work));
+  const rate = (some: readonly Mutant[]) =>
+    100 * (1 - some.filter((each) => survived.includes(each)).length / some.length);
+  console.log(`\n${mutants.length} mutants of ${all.length} (seed ${SEED}), by the tests of their own topic`);
+  for (const topic of topics) {
+    const own = mutants.filter((each) => each.topic === topic);
+    console.log(
+      `  ${topic.padEnd(12)} ${String(own.length).padStart(3)} ${rate(own).toFixed(0).padStart(4)} % killed${rate(own) < WANTED.topic ? '  MISSED' : ''}`,
+    );
+  }
+  console.log(
+    `  ${'all'.padEnd(12)} ${String(mutants.length).padStart(3)} ${rate(mutants).toFixed(0).padStart(4)} % killed, of ${WANTED.all} wanted${rate(mutants) < WANTED.all ? '  MISSED' : ''}`,
+  );
+  console.log('\nSurvivors');
+  for (const { file, line, was, becomes } of survived)
+    console.log(`  ${file}:${line}  ${oneLine(was)}  ->  ${oneLine(becomes)}`);
+}
+
+const filesIn = (folder: string, ending: string): string[] =>
+  existsSync(folder)
+    ? readdirSync(folder, { recursive: true })
+        .map((name) => join(folder, String(name)))
+        .filter((path) => path.endsWith(ending))
+        .sort()
+    : [];
+
+const oneLine = (text: string) => text.replace(/\s+/g, ' ').slice(0, 60);
+
+/** The files stay as they are: a mutant lives in a copy. */
+function copyOfTheHouse(): string {
+  const copy = mkdtempSync(join(tmpdir(), 'gander-mutants-'));
+  for (const each of ['src', 'tests', 'bench', 'demo', 'docs', 'scripts', 'package.json', 'tsconfig.json', 'gander'])
+    cpSync(each, join(copy, each), { recursive: true });
+  symlinkSync(resolve('node_modules'), join(copy, 'node_modules'));
+  return copy;
+}
+
+async function isKilled(copy: string, { file, topic, from, to, becomes }: Mutant): Promise<boolean> {
+  const text = readFileSync(file, 'utf8');
+  writeFileSync(join(copy, file), text.slice(0, from) + becomes + text.slice(to));
+  const tests = [...filesIn(`tests/core/${topic}`, '.test.ts'), `tests/core/${topic}.test.ts`].filter((each) =>
+    existsSync(each),
+  );
+  const passed = await new Promise<boolean>((settle) => {
+    const run = spawn(process.execPath, ['--import', 'tsx', '--test', ...tests], { cwd: copy, stdio: 'ignore' });
+    const timer = setTimeout(() => run.kill('SIGKILL'), LIMIT_MS);
+    run.on('exit', (code) => {
+      clearTimeout(timer);
+      settle(code === 0);
+    });
+  });
+  writeFileSync(join(copy, file), text);
+  return !passed;
+}
