@@ -19,6 +19,7 @@ export function printFigures(title: string, figures: readonly Figure[]): void {
     const limit = 'most' in figure ? figure.most : figure.least;
     const ratio = value / limit;
     const missed = 'most' in figure ? ratio > 1 : ratio < 1;
+    if (missed) process.exitCode = 1;
     console.log(
       `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}  of ${String(limit).padStart(4)}  ${limit === 0 ? '' : `ratio ${ratio.toFixed(2)}`}${missed ? '  MISSED' : ''}`,
     );

@@ -14,8 +14,8 @@ export const MATTERS_C = { below: 15, above: 32 } as const;
 export function weatherWord({ ambientC, wind }: Conditions, method: MethodId): string | undefined {
   if (wind === 'strong') return 'A strong wind takes the heat away and feeds any fire: find shelter, or another day.';
   if (ambientC === undefined) return undefined;
-  const blows = methodOf(method).heatedBy === 'air';
-  const open = blows || method === 'shaken' || method === 'heatGun' || method === 'pan';
+  const { heatedBy, open } = methodOf(method);
+  const blows = heatedBy === 'air';
   if (ambientC < MATTERS_C.below)
     return open
       ? 'Cold: it may stop short of first crack. Shelter the gear, a smaller batch if it loses heat, and allow more time.'

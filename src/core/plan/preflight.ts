@@ -12,12 +12,7 @@ interface Rule extends PreflightLine {
 }
 
 const LINES = 5;
-const isMethod =
-  (...methods: readonly Gear['method'][]) =>
-  (gear: Pick<Gear, 'method'>) =>
-    methods.includes(gear.method);
-const electric = isMethod('hotAirPopper', 'heatGun', 'breadMachine', 'smallDrum');
-const flame = isMethod('stovetopPopper', 'pan', 'shaken');
+const flame = ({ method }: Pick<Gear, 'method'>) => methodOf(method).heatFrom === 'flame';
 
 /** What matters where. Source: handbook, sections 2 and 12; the weights, which only choose among them, are ours. */
 const rules: readonly Rule[] = [
@@ -34,7 +29,7 @@ const rules: readonly Rule[] = [
   {
     key: 'nothingBurns',
     text: 'Nothing overhead or near that burns',
-    weight: (gear) => (flame(gear) || gear.method === 'heatGun' ? 8 : 6),
+    weight: (gear) => (flame(gear) || methodOf(gear.method).gun ? 8 : 6),
   },
   {
     key: 'coolingReady',
@@ -44,12 +39,12 @@ const rules: readonly Rule[] = [
   {
     key: 'lidReady',
     text: 'Gloves on; a lid or extinguisher at hand, no water',
-    weight: (gear) => (flame(gear) || gear.method === 'oven' ? 8.5 : 7.5),
+    weight: (gear) => (flame(gear) || methodOf(gear.method).heatFrom === 'oven' ? 8.5 : 7.5),
   },
   {
     key: 'ownSocket',
     text: 'Alone on an earthed socket, no extension lead',
-    weight: (gear) => (electric(gear) ? (gear.modified ? 8.8 : 6.5) : 0),
+    weight: (gear) => (methodOf(gear.method).heatFrom === 'socket' ? (gear.modified ? 8.8 : 6.5) : 0),
   },
   {
     key: 'chaffCaught',
@@ -59,12 +54,12 @@ const rules: readonly Rule[] = [
   {
     key: 'gunRest',
     text: 'The gun has its stand, away from cord and chaff',
-    weight: (gear) => (isMethod('heatGun', 'breadMachine')(gear) ? 7.2 : 0),
+    weight: (gear) => (methodOf(gear.method).gun ? 7.2 : 0),
   },
   {
     key: 'noCoating',
     text: 'No non-stick coating: its fumes are deadly to birds',
-    weight: (gear) => (isMethod('pan', 'stovetopPopper')(gear) ? 6.8 : 0),
+    weight: (gear) => (methodOf(gear.method).maybeCoated ? 6.8 : 0),
   },
   {
     key: 'childrenAway',

@@ -1,17 +1,4 @@
-import { type Control, type MethodId, steppedValue } from '../../gear/index.ts';
-
-/** What helps on each method at once. Handbook, section 10, "faster" and "slower than planned", put into the moves of each method; common roasting knowledge. */
-const remedies = {
-  hotAirPopper: { faster: 'Lid off, or less heat', slower: 'Lid on, out of the wind' },
-  stovetopPopper: { faster: 'A step less flame', slower: 'A step more flame, lid shut' },
-  pan: { faster: 'A step less flame, stir faster', slower: 'A step more flame, out of the draught' },
-  oven: { faster: 'Set it 10° lower', slower: 'Keep the door shut, set it 10° higher' },
-  heatGun: { faster: 'Hold the gun further off', slower: 'Hold the gun closer, out of the wind' },
-  shaken: { faster: 'Hold it higher over the flame', slower: 'Hold it lower, out of the wind' },
-  breadMachine: { faster: 'Hold the gun further off', slower: 'Hold the gun closer, lid over it' },
-  smallDrum: { faster: 'A step less heat', slower: 'A step more heat, less air' },
-  other: { faster: 'A little less heat', slower: 'A little more heat' },
-} as const satisfies Record<MethodId, { readonly faster: string; readonly slower: string }>;
+import { type Control, type MethodId, methodOf, steppedValue } from '../../gear/index.ts';
 
 /** A control of the gear as it is set now. */
 export interface ControlNow {
@@ -36,5 +23,5 @@ export function remedyFor(
     const next = steppedValue(control, value, way === 'slower' ? 1 : -1);
     if (next !== undefined && next !== value) return `${control.label} to ${next}`;
   }
-  return remedies[method][way];
+  return methodOf(method).remedy[way];
 }
