@@ -3,9 +3,11 @@ import { seededRandom } from '../src/core/chance/index.ts';
 import { expectationFor, forecastFrom, type PastRoast } from '../src/core/forecast/index.ts';
 import { type MethodId, methodIds } from '../src/core/gear/index.ts';
 import type { Milestones } from '../src/core/roast/index.ts';
-import { simulateHousehold, type World, type WorldName, type WorldRoast, worlds } from '../src/core/simulate/index.ts';
+
 import { quantile } from './report.ts';
 import { type Moment, moments, type Rival, rivalStretch, rivals, stretchAt } from './rivals.ts';
+import { simulateHousehold } from './worlds/simulateHousehold.ts';
+import { type World, type WorldName, type WorldRoast, worlds } from './worlds/world.ts';
 
 /** One forecast that was made and what came of it. */
 interface Outcome {

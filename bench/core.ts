@@ -1,8 +1,10 @@
 import { seededRandom } from '../src/core/chance/index.ts';
 import { expectationFor, forecastFrom } from '../src/core/forecast/index.ts';
 import { methodOf } from '../src/core/gear/index.ts';
-import { simulateHousehold, simulateRoast, usualWorld } from '../src/core/simulate/index.ts';
+import { simulateRoast } from '../src/core/simulate/index.ts';
 import { type Figure, quantile } from './report.ts';
+import { simulateHousehold } from './worlds/simulateHousehold.ts';
+import { usualWorld } from './worlds/world.ts';
 
 /** How fast the core is by itself: whole simulated roasts, and a forecast with 500 past roasts. */
 export function coreFigures(): Figure[] {

@@ -1,6 +1,6 @@
 // Simple ways to foretell a stretch, to hold the forecast against.
 import { type MethodId, methodOf } from '../src/core/gear/index.ts';
-import type { WorldRoast } from '../src/core/simulate/index.ts';
+import type { WorldRoast } from './worlds/world.ts';
 
 /** What is foretold: first crack or the pull, from charge or from the last mark before it. */
 export const moments = [

@@ -1,6 +1,7 @@
 import { USUAL_GRAMS_PER_ML } from '../bean/index.ts';
 import { type Control, initialValue, methodOf } from '../gear/index.ts';
 import { USUAL_AMBIENT_C, type Wind } from '../roast/index.ts';
+import { toCelsius } from '../units/index.ts';
 import { gearModels } from './gearModel.ts';
 import type { Drive } from './physics.ts';
 import type { ControlValues, SimulationSetUp } from './setUp.ts';
@@ -118,6 +119,7 @@ function stepLever(
 ): void {
   const share = value / control.start;
   if (control.unit === '°C') lever.setC = value;
+  else if (control.unit === '°F') lever.setC = toCelsius(value, 'F');
   else if (control.axis === 'heat') lever.heat *= 0.4 + 0.6 * share;
   else if (control.axis === 'air') {
     // More air carries more heat over the beans, though each breath of it is cooler.

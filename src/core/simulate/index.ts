@@ -6,8 +6,6 @@ export { beanC, type Drive, ratesInto, S, STATE_SIZE, type State, specificHeat }
 export { drawPopulation, type Population, spreadFactor } from './population.ts';
 export { type ProbeHabits, SimulatedProbe, usualProbe } from './probe.ts';
 export type { ControlValues, SimulatedLot, SimulationSetUp } from './setUp.ts';
-export { simulateHousehold } from './simulateHousehold.ts';
 export { type Ending, type Hand, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
 export { type BeansNow, type HeardCrack, Simulation } from './simulation.ts';
 export { type WhatIf, type WhatIfAnswer, whatIf } from './whatIf.ts';
-export { usualWorld, type World, type WorldName, type WorldRoast, worlds } from './world.ts';

@@ -1,11 +1,9 @@
-import { type Process, processes } from '../bean/index.ts';
-import { normal, type Random } from '../chance/index.ts';
-import { heatControl, type MethodId, methodOf, usualGramsOf } from '../gear/index.ts';
-import type { Milestones, Wind } from '../roast/index.ts';
-import { type ShadeNumber, shadeNumbers, shadeOf } from '../shade/index.ts';
-import { shadeC } from './browning.ts';
-import { gearModels } from './gearModel.ts';
-import { type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
+import { type Process, processes } from '../../src/core/bean/index.ts';
+import { normal, type Random } from '../../src/core/chance/index.ts';
+import { heatControl, type MethodId, methodOf, usualGramsOf } from '../../src/core/gear/index.ts';
+import type { Milestones, Wind } from '../../src/core/roast/index.ts';
+import { type ShadeNumber, shadeNumbers, shadeOf } from '../../src/core/shade/index.ts';
+import { gearModels, type SimulatedRoast, shadeC, simulateRoast } from '../../src/core/simulate/index.ts';
 import type { World, WorldRoast } from './world.ts';
 
 const SHADES: readonly ShadeNumber[] = [2, 3, 3, 4, 4, 4, 5, 5, 6];

@@ -1,7 +1,7 @@
-import type { Process } from '../bean/index.ts';
-import type { MethodId } from '../gear/index.ts';
-import type { Milestones, PullRule, Wind } from '../roast/index.ts';
-import type { ShadeNumber } from '../shade/index.ts';
+import type { Process } from '../../src/core/bean/index.ts';
+import type { MethodId } from '../../src/core/gear/index.ts';
+import type { Milestones, PullRule, Wind } from '../../src/core/roast/index.ts';
+import type { ShadeNumber } from '../../src/core/shade/index.ts';
 
 /** What a simulated household's roasting is like; spreads of logs where nothing else is said. */
 export interface World {
