@@ -216,6 +216,36 @@ describe('the answer', () => {
     assert.match(found?.sentence ?? '', /7\.5 against 5\.0.*proves nothing/);
     assert.equal(outcomeOf(experiment(), scored.flight, scored.key), undefined);
   });
+  it('of a part goes by the part where the cups say theirs, and by the roast where they do not', () => {
+    const { flight, key } = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(1) }));
+    const ofParts = experiment({ bRoastId: B, aPullId: 'entry:p1' as Id<'entry'>, bPullId: 'entry:p2' as Id<'entry'> });
+    const saying = (a: string, b: string) => ({
+      ...flight,
+      contenders: flight.contenders.map((each, i) => ({ ...each, pullId: [a, b][i] as never })),
+    });
+    assert.equal(outcomeOf(ofParts, flight, key)?.outcome, 'helped');
+    assert.equal(outcomeOf(asked, saying('entry:p1', 'entry:p2'), key)?.outcome, 'helped');
+    assert.equal(outcomeOf(ofParts, saying('entry:p1', 'entry:p2'), key)?.outcome, 'helped');
+    assert.equal(outcomeOf(ofParts, saying('entry:p2', 'entry:p1'), key), undefined);
+  });
+  it('of a triangle is only that nothing was told apart; what is liked better the person says', () => {
+    const odd = (right: boolean) =>
+      flightFor(
+        'triangle',
+        (flight, i, codeOf) => {
+          const codes = flight.trials[i]?.codes ?? [];
+          const counts = [0, 1].map((cup) => codes.filter((code) => code === codeOf(cup)).length);
+          const is = codeOf((counts[0] ?? 0) < (counts[1] ?? 0) ? 0 : 1);
+          return { picked: right ? is : codes.find((code) => code !== is) };
+        },
+        30,
+      );
+    const none = odd(false);
+    assert.deepEqual(
+      (({ outcome, shown }) => ({ outcome, shown }))(outcomeOf(asked, none.flight, none.key) ?? ({} as never)),
+      { outcome: 'noDifference', shown: false },
+    );
+  });
   it('goes from the roast to the flight to the answer', () => {
     assert.equal(stateOf(experiment(), undefined), 'toRoast');
     assert.equal(stateOf(asked, undefined), 'toTaste');

@@ -30,6 +30,22 @@ const good = roastOf(
 const recipe = { ...named, ...whatToDo(good) };
 
 describe('a recipe', () => {
+  it('has a loss where it can be one: nothing was lost, or more than beans can lose, is a slip of the scale', () => {
+    const lossFor = (grams: number) => whatToDo(roastOf([mark(240, 'firstCrack'), pull(320, { grams })])).lossPercent;
+    assert.deepEqual([68, 80, 81, 33, 31].map(lossFor), [15, 0, undefined, 58.8, undefined]);
+  });
+  it('carried to a slower roast moves what was done at a time, and leaves what was done at a mark', () => {
+    const moves = [
+      { when: { kind: 'at' as const, atS: 100 }, control: 'flame', value: 5 },
+      { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'flame', value: 4 },
+    ];
+    const twice = { medianS: 640, earlyS: 600, lateS: 700 };
+    const after = { at: { yellow: twice, firstCrack: twice, pull: twice }, fromRoasts: 0 } as never;
+    const pot = { method: 'stovetopPopper' as const };
+    const carried = carryRecipe({ ...recipe, moves }, after, pot, false);
+    assert.deepEqual(carried.moves, [{ ...moves[0], when: { kind: 'at', atS: 200 } }, moves[1]]);
+    assert.deepEqual(carryRecipe({ ...recipe, moves }, after, pot, true).moves, moves);
+  });
   it('is what was really done: moves, shade as it came out, milestones, loss', () => {
     assert.deepEqual(recipe.guide, { yellow: 120, firstCrack: 240, pull: 320 });
     assert.deepEqual(recipe.moves, [{ when: { kind: 'at', atS: 124 }, control: 'lid', value: 'off' }]);

@@ -69,6 +69,22 @@ describe('the shelf’s ledger, worked by hand (medium rests two days)', () => {
     );
     assert.equal(account?.drawnGrams, 30, 'since it was weighed');
   });
+  it('a weighing of more than can be there, by more than the scale’s gram, is told', () => {
+    const heavy = (grams: number) => {
+      const one = jar('a', 0, 100, [
+        { kind: 'use', grams: 20, at: iso(noon(3)) },
+        { kind: 'weigh', leftGrams: grams, at: iso(noon(4)) },
+      ] as JarEvent[]);
+      return shelfLedger([one], () => 0, noon(5)).get('a')?.tooHeavy;
+    };
+    assert.deepEqual([80, 81, 82].map(heavy), [false, false, true]);
+    // What was drawn by reckoning may not have been drunk.
+    const drawn = (grams: number) =>
+      shelfLedger([jar('a', 0, 100, [{ kind: 'weigh', leftGrams: grams, at: iso(noon(4)) }])], () => 30, noon(5)).get(
+        'a',
+      )?.tooHeavy;
+    assert.deepEqual([100, 101, 102].map(drawn), [false, false, true]);
+  });
   it('ground coffee is used up first; what is given or thrown away leaves the jar', () => {
     const events: JarEvent[] = [
       { kind: 'grind', at: iso(noon(1)), grams: 50 },

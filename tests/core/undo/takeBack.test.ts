@@ -32,6 +32,9 @@ describe('taking a change back', () => {
     const list = (...batches: unknown[]) => ({ id: 'day', batches });
     assert.deepEqual(takeBack(list(a, b, c), list(a, c), list(a, c, d)), { row: list(a, b, c, d), kept: [] });
     assert.deepEqual(takeBack(list(a), list(a, b), list(a, b, c)), { row: list(a, c), kept: [] });
+    // What comes back stands behind what it followed, be that the last, or first where it followed nothing.
+    assert.deepEqual(takeBack(list(a, b, c), list(a, b), list(b, a, d)).row, list(b, c, a, d));
+    assert.deepEqual(takeBack(list(a, b), list(b), list(b, c)).row, list(a, b, c));
   });
 
   const rows = fc.record({ id: fc.constant('r'), a: fc.nat(2), b: fc.nat(2), c: fc.nat(2) });

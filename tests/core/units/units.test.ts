@@ -9,6 +9,7 @@ import {
   GRAMS_PER_OUNCE,
   localDay,
   parseClock,
+  parseDay,
   parseNumber,
   parseWeight,
 } from '@/core/units';
@@ -173,4 +174,29 @@ describe('the household’s own day', () => {
         else process.env.TZ = before;
       }
     });
+});
+
+describe('parseDay', () => {
+  const cases = [
+    ['21.11.25', '2025-11-21', undefined],
+    ['21/11/2024 7:05', '2024-11-21', '07:05'],
+    ['21 Nov', '2026-11-21', undefined],
+    ['Nov 28', '2025-11-28', undefined],
+    ['2026-11-21 12:30 am', '2026-11-21', '00:30'],
+    ['2026-11-21 12:30 pm', '2026-11-21', '12:30'],
+    ['2026-11-21 9:30 pm', '2026-11-21', '21:30'],
+    ['2026-11-21 23:59', '2026-11-21', '23:59'],
+    ['2026-11-21 24:10', '2026-11-21', undefined],
+    ['2026-11-21 11:60', '2026-11-21', undefined],
+    ['29 Feb', '2024-02-29', undefined],
+  ] as const;
+  for (const [text, day, time] of cases)
+    it(`reads “${text}”`, () => {
+      const found = valueIn(parseDay(text, '2026-11-27'));
+      assert.deepEqual([found?.day, found?.time], [day, time]);
+    });
+  it('refuses what is no day', () => {
+    for (const text of ['30 Feb', '31.11.25', '2026-13-01', '0 May', 'soon', '1.1.1969'])
+      assert.equal(valueIn(parseDay(text, '2026-11-27')), undefined, text);
+  });
 });
