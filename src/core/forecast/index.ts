@@ -23,7 +23,6 @@ export {
   type PullAt,
   pullAt,
   SECOND_CRACK_LATE_S,
-  SECOND_CRACK_WANTED_S,
   secondCrackGuardS,
 } from './pullAt.ts';
 export { type Expectation, type ForecastMilestone, type ForecastQuestion, forecastMilestones } from './question.ts';

@@ -1,6 +1,6 @@
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones, PullRule } from '../roast/index.ts';
-import type { ShadeNumber } from '../shade/index.ts';
+import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 
 /** When the milestones that a rule counts from are, or are expected to be. */
 export interface PullAnchors {
@@ -17,20 +17,12 @@ export const DEGREES_TO_SECOND_CRACK = 27;
 /** Snaps are first heard this long before second crack rolls, seconds; common roasting knowledge. */
 const SNAPS_BEFORE_S = 8;
 
-/**
- * Seconds of rolling second crack at which each shade is meant to leave the heat; a light roast that reaches second crack
- * is missed. Half a minute is dark, a minute very dark (handbook, section 14); the figures between are ours.
- */
-export const SECOND_CRACK_WANTED_S = { 1: 0, 2: 0, 3: 0, 4: 0, 5: 5, 6: 25, 7: 50 } as const satisfies Record<
-  ShadeNumber,
-  number
->;
 /** So much later than wanted is dangerous for any shade that goes into second crack, seconds; ours. */
 export const SECOND_CRACK_LATE_S = 20;
 
 /** Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says. */
 export function secondCrackGuardS(shade: ShadeNumber): number {
-  const wanted = SECOND_CRACK_WANTED_S[shade];
+  const wanted = shadeOf(shade).secondCrackS;
   return wanted === 0 ? 0 : wanted + SECOND_CRACK_LATE_S;
 }
 

@@ -1,4 +1,3 @@
-import { SECOND_CRACK_WANTED_S } from '../forecast/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { type ShadeNumber, shadeNumbers, shadeOf } from '../shade/index.ts';
 import { type LossRecord, usualLoss } from './lossEstimate.ts';
@@ -63,7 +62,7 @@ export function guessShade(signs: ShadeSigns, losses: readonly LossRecord[]): Sh
       log +=
         shade < 5
           ? TOO_LIGHT
-          : square(((pull ?? secondCrack) - secondCrack - SECOND_CRACK_WANTED_S[shade]) / SECOND_SD_S);
+          : square(((pull ?? secondCrack) - secondCrack - shadeOf(shade).secondCrackS) / SECOND_SD_S);
     return log;
   });
   const most = Math.max(...logs);

@@ -1,4 +1,4 @@
-import { DEGREES_TO_SECOND_CRACK, SECOND_CRACK_WANTED_S } from '../forecast/index.ts';
+import { DEGREES_TO_SECOND_CRACK } from '../forecast/index.ts';
 import { type Gear, methodOf } from '../gear/index.ts';
 import type { PullRule, PullRuleKind } from '../roast/index.ts';
 import { FIRST_CRACK_END_SHARE, SECOND_CRACK_SHARE, type ShadeNumber, shadeOf } from '../shade/index.ts';
@@ -50,7 +50,7 @@ export const pullSchools: readonly PullSchool[] = [
     kind: 'intoSecondCrack',
     school: 'By the crack: so many seconds of rolling second crack. Dark, quick, and near to smoke; stand by it.',
     fits: (_, shade) => shade >= 5,
-    usual: (shade) => ({ kind: 'intoSecondCrack', seconds: SECOND_CRACK_WANTED_S[shade] }),
+    usual: (shade) => ({ kind: 'intoSecondCrack', seconds: shadeOf(shade).secondCrackS }),
   },
   {
     kind: 'colour',

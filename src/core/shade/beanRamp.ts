@@ -10,7 +10,7 @@ import {
   wcagContrast,
   wcagLuminance,
 } from 'culori/fn';
-import { type ShadeNumber, shadeOf } from './shades.ts';
+import { type ShadeNumber, shades } from './shades.ts';
 
 // culori's tree-shaken entry knows only the colour spaces that are registered here; it is a plugin call, not a hook.
 const register = useMode;
@@ -43,7 +43,7 @@ export function beanColour(tone: number): string {
 
 /** The tone at which the ramp has a shade's lightness (table 5), found by halving: the ramp darkens steadily past yellow. */
 export function shadeTone(shade: ShadeNumber): number {
-  return shadeTones[shade];
+  return shadeTones.get(shade) ?? TONE.nearBlack;
 }
 
 /** A ground for text in the colour of the beans, and the text colour that stands on it at 7:1 or better. */
@@ -102,6 +102,6 @@ function toneOfLightness(lightness: number): number {
 const COLOUR_STEPS = 400;
 const colours = Array.from({ length: COLOUR_STEPS + 1 }, (_, i) => formatHex(rampAt(i / COLOUR_STEPS)));
 
-const shadeTones = Object.fromEntries(
-  ([1, 2, 3, 4, 5, 6, 7] as const).map((number) => [number, toneOfLightness(shadeOf(number).lightness)]),
-) as Record<ShadeNumber, number>;
+const shadeTones = new Map<ShadeNumber, number>(
+  shades.map(({ number, lightness }) => [number, toneOfLightness(lightness)]),
+);

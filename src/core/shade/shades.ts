@@ -19,18 +19,25 @@ export interface Shade {
    * these shares are common roasting knowledge: medium-dark at the first snaps, light while first crack still runs.
    */
   readonly afterCrackShare: number;
+  /**
+   * Seconds of rolling second crack at which it is meant to leave the heat; a light roast that reaches second crack is missed.
+   * Half a minute is dark, a minute very dark (handbook, section 14); the figures between are ours.
+   */
+  readonly secondCrackS: number;
+  /** How far the beans are browned, read as °C: between the readings of handbook section 6. The simulation goes by it. */
+  readonly brownedC: number;
 }
 
 // Source: handbook, section 5, table; afterCrackShare as said above.
 // biome-ignore format: a table
 const table = {
-  1: { number: 1, name: 'cinnamon', traditional: 'cinnamon', landmark: 'first pops', lossPercent: { mean: 11.5, sd: 1.2 }, lightness: 45, afterCrackShare: 0.2 },
-  2: { number: 2, name: 'light', traditional: 'light city', landmark: 'inside first crack', lossPercent: { mean: 12.5, sd: 1.2 }, lightness: 40, afterCrackShare: 0.5 },
-  3: { number: 3, name: 'light-medium', traditional: 'city', landmark: 'first crack just over', lossPercent: { mean: 13.5, sd: 1.2 }, lightness: 35, afterCrackShare: 0.8 },
-  4: { number: 4, name: 'medium', traditional: 'full city', landmark: 'quiet gap', lossPercent: { mean: 14.7, sd: 1.2 }, lightness: 30, afterCrackShare: 1 },
-  5: { number: 5, name: 'medium-dark', traditional: 'full city plus', landmark: 'first snaps of second crack', lossPercent: { mean: 16.2, sd: 1.3 }, lightness: 25, afterCrackShare: 1.3 },
-  6: { number: 6, name: 'dark', traditional: 'vienna', landmark: 'rolling second crack', lossPercent: { mean: 18, sd: 1.5 }, lightness: 21, afterCrackShare: 1.6 },
-  7: { number: 7, name: 'very dark', traditional: 'french', landmark: 'second crack thinning, wet with oil', lossPercent: { mean: 20.5, sd: 1.8 }, lightness: 17, afterCrackShare: 1.9 },
+  1: { number: 1, name: 'cinnamon', traditional: 'cinnamon', landmark: 'first pops', lossPercent: { mean: 11.5, sd: 1.2 }, lightness: 45, afterCrackShare: 0.2, secondCrackS: 0, brownedC: 200 },
+  2: { number: 2, name: 'light', traditional: 'light city', landmark: 'inside first crack', lossPercent: { mean: 12.5, sd: 1.2 }, lightness: 40, afterCrackShare: 0.5, secondCrackS: 0, brownedC: 205.5 },
+  3: { number: 3, name: 'light-medium', traditional: 'city', landmark: 'first crack just over', lossPercent: { mean: 13.5, sd: 1.2 }, lightness: 35, afterCrackShare: 0.8, secondCrackS: 0, brownedC: 211 },
+  4: { number: 4, name: 'medium', traditional: 'full city', landmark: 'quiet gap', lossPercent: { mean: 14.7, sd: 1.2 }, lightness: 30, afterCrackShare: 1, secondCrackS: 0, brownedC: 217 },
+  5: { number: 5, name: 'medium-dark', traditional: 'full city plus', landmark: 'first snaps of second crack', lossPercent: { mean: 16.2, sd: 1.3 }, lightness: 25, afterCrackShare: 1.3, secondCrackS: 5, brownedC: 224 },
+  6: { number: 6, name: 'dark', traditional: 'vienna', landmark: 'rolling second crack', lossPercent: { mean: 18, sd: 1.5 }, lightness: 21, afterCrackShare: 1.6, secondCrackS: 25, brownedC: 231 },
+  7: { number: 7, name: 'very dark', traditional: 'french', landmark: 'second crack thinning, wet with oil', lossPercent: { mean: 20.5, sd: 1.8 }, lightness: 17, afterCrackShare: 1.9, secondCrackS: 50, brownedC: 239 },
 } as const satisfies Record<ShadeNumber, Shade>;
 
 /** All seven, lightest first. */

@@ -1,4 +1,4 @@
-import { type ShadeNumber, shadeNumbers, shadeTone, TONE } from '../shade/index.ts';
+import { type ShadeNumber, shadeNumbers, shadeOf, shadeTone, TONE } from '../shade/index.ts';
 
 const BROWNING_K = 30_000;
 const BROWNING_AT_K = 473.15;
@@ -14,15 +14,12 @@ export function brownedToC(browned: number): number {
 /** All beans are yellow at this browning, °C as above. Source: handbook, section 6: 150 to 165. */
 export const YELLOW_C = 157;
 
-/** Where each shade lies between and after the cracks, °C as above; between the readings of handbook section 6. */
-const SHADE_C: Readonly<Record<ShadeNumber, number>> = { 1: 200, 2: 205.5, 3: 211, 4: 217, 5: 224, 6: 231, 7: 239 };
-
 const anchors: readonly (readonly [number, number])[] = [
   [60, 0],
   [130, 0.1],
   [YELLOW_C, TONE.yellow],
   [180, 0.44],
-  ...shadeNumbers.map((shade) => [SHADE_C[shade], shadeTone(shade)] as const),
+  ...shadeNumbers.map((shade) => [shadeOf(shade).brownedC, shadeTone(shade)] as const),
   [252, TONE.nearBlack],
 ];
 
@@ -38,12 +35,12 @@ export function toneAtC(celsius: number): number {
 
 /** The browning, °C as above, at which a batch has a shade. */
 export function shadeC(shade: ShadeNumber): number {
-  return SHADE_C[shade];
+  return shadeOf(shade).brownedC;
 }
 
 /** The shade nearest to a browning, °C as above. */
 export function shadeAtC(celsius: number): ShadeNumber {
   return shadeNumbers.reduce((best, shade) =>
-    Math.abs(SHADE_C[shade] - celsius) < Math.abs(SHADE_C[best] - celsius) ? shade : best,
+    Math.abs(shadeOf(shade).brownedC - celsius) < Math.abs(shadeOf(best).brownedC - celsius) ? shade : best,
   );
 }

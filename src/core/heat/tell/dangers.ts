@@ -1,5 +1,6 @@
-import { SECOND_CRACK_LATE_S, SECOND_CRACK_WANTED_S } from '../../forecast/index.ts';
+import { SECOND_CRACK_LATE_S } from '../../forecast/index.ts';
 import type { Method } from '../../gear/index.ts';
+import { shadeOf } from '../../shade/index.ts';
 import { formatClock } from '../../units/index.ts';
 import { DANGER_PAST_FIRST_CRACK_C } from '../firstCrackC.ts';
 import { isFresh } from '../rateOfRise.ts';
@@ -98,7 +99,7 @@ function wantedIntoSecondS(
   rule: HeatSituation['pulls'][number]['rule'],
 ): number | undefined {
   if (rule?.kind === 'intoSecondCrack') return rule.seconds;
-  return SECOND_CRACK_WANTED_S[shade] === 0 ? undefined : SECOND_CRACK_WANTED_S[shade];
+  return shadeOf(shade).secondCrackS || undefined;
 }
 
 function pulledTooLate({ heard, nowS, pulls, words }: HeatSituation): Telling[] {
