@@ -127,7 +127,9 @@ export async function printMutation(): Promise<void> {
   await Promise.all(Array.from({ length: availableParallelism() }, work));
   const rate = (some: readonly Mutant[]) =>
     100 * (1 - some.filter((each) => survived.includes(each)).length / some.length);
-  console.log(`\n${mutants.length} mutants of ${all.length} (seed ${SEED}), by the tests of their own topic`);
+  console.log(
+    `\n${mutants.length} mutants of ${all.length} (seed ${SEED}), by the tests of their own topic and of few others`,
+  );
   for (const topic of topics) {
     const own = mutants.filter((each) => each.topic === topic);
     console.log(
@@ -152,6 +154,16 @@ const filesIn = (folder: string, ending: string): string[] =>
 
 const oneLine = (text: string) => text.replace(/\s+/g, ' ').slice(0, 60);
 
+/** The tests of a topic: its own, the tables', and those of others that speak of it, unless nearly all do. */
+function testsOf(topic: string): string[] {
+  const speaking = filesIn('tests/core', '.test.ts').filter((file) =>
+    readFileSync(file, 'utf8').includes(`'@/core/${topic}'`),
+  );
+  const own = filesIn(`tests/core/${topic}`, '.test.ts');
+  return [...new Set([...own, ...TABLES, ...(speaking.length <= MOST_SPEAKING ? speaking : [])])];
+}
+const MOST_SPEAKING = 10;
+
 /** The files stay as they are: a mutant lives in a copy. */
 function copyOfTheHouse(): string {
   const copy = mkdtempSync(join(tmpdir(), 'gander-mutants-'));
@@ -164,7 +176,7 @@ function copyOfTheHouse(): string {
 async function isKilled(copy: string, { file, topic, from, to, becomes }: Mutant): Promise<boolean> {
   const text = readFileSync(file, 'utf8');
   writeFileSync(join(copy, file), text.slice(0, from) + becomes + text.slice(to));
-  const tests = [...filesIn(`tests/core/${topic}`, '.test.ts'), ...TABLES];
+  const tests = testsOf(topic);
   const passed = await new Promise<boolean>((settle) => {
     const run = spawn(process.execPath, ['--import', 'tsx', '--test', ...tests], { cwd: copy, stdio: 'ignore' });
     const timer = setTimeout(() => run.kill('SIGKILL'), LIMIT_MS);
