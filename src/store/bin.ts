@@ -34,7 +34,14 @@ export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[
   const since = new Date(nowMs - BIN_DAYS * DAY_MS).toISOString();
   const all = await db.bin.where('at').aboveOrEqual(since).reverse().toArray();
   const there = await Promise.all(all.map((deleted) => areThere(db, deleted)));
-  return all.filter((_, i) => !there[i]);
+  // What was deleted, had back and deleted again is there once, as it was last.
+  const listed = new Set<string>();
+  return all.filter(({ gone }, i) => {
+    const names = gone.map(([table, id]) => `${table} ${id}`);
+    const isNew = names.some((name) => !listed.has(name));
+    for (const name of names) listed.add(name);
+    return isNew && !there[i];
+  });
 }
 
 /** Whether all of it is in the notebook again. */

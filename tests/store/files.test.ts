@@ -11,6 +11,7 @@ import { bringIn, leftOutText, openFile } from '@/store/fileIn';
 import { writeFile, writeTable } from '@/store/fileOut';
 import { readContent } from '@/store/notebook';
 import { takeLineBack } from '@/store/takeDoneBack';
+import { removeCup } from '@/store/tasting';
 import { manyRoasts } from '../../bench/manyRoasts.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
 
@@ -177,4 +178,19 @@ it('a line whose change is gone says so', async () => {
   await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, []);
   await db.changes.clear();
   await assert.rejects(takeLineBack(db, 'd', { text: 'Taken back.' }), /too old/);
+});
+
+it('what was deleted, had back and deleted again lies among the deleted once', async () => {
+  const { db, first } = await demoAndFile();
+  const cup = await db.cups.where('roastId').equals(first.id).first();
+  const [some] = cup ? [cup] : await db.cups.toArray();
+  assert.ok(some);
+  await removeCup(db, some);
+  const [one] = await inBin(db, Date.now());
+  assert.deepEqual(one?.gone, [['cups', some.id]]);
+  await takeLineBack(db, one?.id ?? '', { text: 'It is back.' });
+  assert.deepEqual(await inBin(db, Date.now()), []);
+  await new Promise((resolve) => setTimeout(resolve, 2));
+  await removeCup(db, some);
+  assert.equal((await inBin(db, Date.now())).length, 1);
 });

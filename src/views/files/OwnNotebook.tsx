@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { tableNouns } from '@/core/exchange';
 import { counted } from '@/core/units';
 import type { Opened } from '@/store/fileIn';
-import type { Preference } from '@/store/notebook';
+import type { ContentComparison, Preference } from '@/store/notebook';
 import { Button } from '@/ui/Button';
 import { Segmented } from '@/ui/Segmented';
 
@@ -43,12 +43,11 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
     <div className="mt-4 space-y-3">
       <p className="font-bold">{name} holds:</p>
       <ul>
-        {found.comparison.map(({ table, fresh, same, differing }) => (
-          <li key={table}>
-            {fresh + same + differing} {tableNouns[table].many}: {fresh} new, {same} here already
-            {differing > 0 && `, ${differing} that differ from yours`}
-          </li>
-        ))}
+        {found.comparison
+          .filter(({ fresh, same, differing }) => fresh + same + differing > 0)
+          .map((each) => (
+            <li key={each.table}>{comparedWords(each)}</li>
+          ))}
       </ul>
       <div>
         <p className="text-husk mb-1">Where they differ</p>
@@ -76,4 +75,16 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
       </div>
     </div>
   );
+}
+
+/** “41 roasts: 3 new, 36 here already, 2 that differ from yours”. */
+function comparedWords({ table, fresh, same, differing }: ContentComparison): string {
+  const { one, many } = tableNouns[table];
+  const all = fresh + same + differing;
+  const parts = [
+    `${fresh} new`,
+    `${same} here already`,
+    ...(differing > 0 ? [`${differing} that ${differing === 1 ? 'differs' : 'differ'} from yours`] : []),
+  ];
+  return `${all} ${all === 1 ? one : many}: ${parts.join(', ')}`;
 }
