@@ -1,4 +1,4 @@
-export { beanColour, type FieldColour, fieldColour, luminance, shadeTone, TONE } from './beanRamp.ts';
+export { beanColour, type FieldColour, fieldColour, shadeTone, TONE } from './beanRamp.ts';
 export { colourName, type NamedColour, namedColours } from './colours.ts';
 export { believableLoss, judgeLoss, type LossVerdict, lossPercent } from './loss.ts';
 export { shadeSchema } from './shadeSchema.ts';

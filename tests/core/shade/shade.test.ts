@@ -13,12 +13,15 @@ import {
   shadeTone,
   TONE,
 } from '@/core/shade';
+import { drawTables } from '@/core/shade/drawRamp.ts';
+import { rampTable } from '@/core/shade/rampTable.ts';
 
 for (const mode of [modeLab, modeRgb, modeLrgb, modeOklch]) register(mode);
 const toLab = converter('lab');
 const tones = Array.from({ length: 101 }, (_, i) => i / 100);
 
 describe('the bean ramp', () => {
+  it('stands in its table as it is drawn', () => assert.deepEqual(rampTable, drawTables()));
   it('runs without a jump that the eye would see', () => {
     for (let i = 1; i < tones.length; i++) {
       const step = Math.abs(
