@@ -17,3 +17,16 @@ export function run(command, args, { quiet = false, env = {} } = {}) {
     );
   });
 }
+
+/** Runs a command and gives what it said, all at once, with the code it ended with: for commands that run beside others. */
+export function heard(command, args) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], env: process.env });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.setEncoding('utf8').on('data', (piece) => (said += piece));
+    child.on('error', reject);
+    // Its streams may never end, since a browser that it left behind would hold them open; what it said last comes at once.
+    child.on('exit', (code) => setTimeout(() => resolve({ code, said }), 300));
+  });
+}
