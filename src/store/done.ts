@@ -1,5 +1,5 @@
 import { digest } from '@/core/undo';
-import type { Change, Done, KeptChange, RowChange } from './changes.ts';
+import type { Change, Done, KeptChange, RowChange, TableName } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 
 /** So many are kept: some weeks of a busy household. */
@@ -41,9 +41,10 @@ export async function changeOf(db: GanderDatabase, id: string): Promise<Change> 
 }
 
 function keptChange(id: string, change: Change): KeptChange {
-  const isNew = ({ before, after }: RowChange) => !before && after !== undefined;
-  const made = change.flatMap(({ table, before, after }) =>
-    !before && after ? [[table, after.id, digest(after)] as const] : [],
-  );
-  return { id, change: change.filter((row) => !isNew(row)), ...(made.length > 0 ? { made } : {}) };
+  const made: [TableName, string, number][] = [];
+  const rest: RowChange[] = [];
+  for (const row of change)
+    if (!row.before && row.after) made.push([row.table, row.after.id, digest(row.after)]);
+    else rest.push(row);
+  return { id, change: rest, ...(made.length > 0 ? { made } : {}) };
 }

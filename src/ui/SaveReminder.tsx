@@ -1,13 +1,13 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { counted } from '@/core/units';
-import { askForFolder, isCopyDue, type SinceSaved, sinceSaved } from '@/store/backup';
+import { type SinceSaved, sinceSaved } from '@/store/backup';
 import { chosenHousehold, database } from '@/store/current';
 import { say } from '@/store/notices';
 import { askToPersist } from '@/store/room';
 import { onDevice, thisVisit } from '@/store/small';
-import { copyIntoFolder } from '@/workers/keeper/client';
 import { Button } from './Button';
+import { copyNow, copyWhenDue } from './makeCopies';
 import { saveWhole } from './saveNotebook';
 
 const LATER = 'gander.saveLater';
@@ -57,18 +57,6 @@ export function SaveReminder() {
       </Button>
     </section>
   );
-}
-
-async function copyWhenDue(): Promise<void> {
-  const db = database();
-  if (await isCopyDue(db, Date.now())) await copyIntoFolder(db.name, Date.now(), false);
-}
-
-/** A copy into the chosen folder at a press; gives why there is none, in words. */
-export async function copyNow(): Promise<string | undefined> {
-  const db = database();
-  await askForFolder(db);
-  return copyIntoFolder(db.name, Date.now(), true);
 }
 
 /** “Saved 41 days ago; 12 roasts since.” */

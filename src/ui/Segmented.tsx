@@ -7,11 +7,13 @@ interface SegmentedProps<T extends string> {
   readonly onChange: (value: T) => void;
   /** Pressing the chosen one again takes the choice back. */
   readonly onClear?: () => void;
+  /** The label stands above it, to be read. */
+  readonly titled?: true;
 }
 
 /** A few choices side by side, one of them taken. */
-export function Segmented<T extends string>({ label, value, options, onChange, onClear }: SegmentedProps<T>) {
-  return (
+export function Segmented<T extends string>({ label, value, options, onChange, onClear, titled }: SegmentedProps<T>) {
+  const choice = (
     <ToggleGroup.Root
       type="single"
       aria-label={label}
@@ -29,5 +31,12 @@ export function Segmented<T extends string>({ label, value, options, onChange, o
         </ToggleGroup.Item>
       ))}
     </ToggleGroup.Root>
+  );
+  if (!titled) return choice;
+  return (
+    <div>
+      <p className="text-husk mb-1 text-[0.95rem]">{label}</p>
+      {choice}
+    </div>
   );
 }

@@ -21,13 +21,13 @@ const AAA = 7.2;
 const NIGHT_MOST = 0.34;
 
 /** The colour of beans at a tone, `#rrggbb`. */
-export const drawColour = (tone: number): string => formatHex(rampAt(tone)) as string;
+const drawColour = (tone: number): string => formatHex(rampAt(tone)) as string;
 
 /**
  * The ground of the roast screen. Middling browns give neither ink nor chaff a contrast of 7:1, so the lightness is
  * moved to the nearest that does: lighter until the beans are brown, darker from there on. At night it is always dark.
  */
-export function drawGround(tone: number, night: boolean): string {
+function drawGround(tone: number, night: boolean): string {
   const colour = rampAt(tone);
   const dark = isOnDark(tone, night);
   const text = dark ? CHAFF : INK;

@@ -56,16 +56,14 @@ interface ChoiceProps<T extends string> {
 
 function Choice<T extends string>({ label, value, options, names, onPick }: ChoiceProps<T>) {
   return (
-    <div>
-      <p className="text-husk mb-1 text-[0.95rem]">{label}</p>
-      <Segmented
-        label={label}
-        value={value}
-        options={options.map((each) => ({ value: each, name: names?.[each] ?? each }))}
-        onChange={onPick}
-        onClear={() => onPick(undefined)}
-      />
-    </div>
+    <Segmented
+      titled
+      label={label}
+      value={value}
+      options={options.map((each) => ({ value: each, name: names?.[each] ?? each }))}
+      onChange={onPick}
+      onClear={() => onPick(undefined)}
+    />
   );
 }
 

@@ -5,7 +5,8 @@ import { database } from '@/store/current';
 import { say } from '@/store/notices';
 import { askToPersist, type Room, readRoom } from '@/store/room';
 import { Button } from '@/ui/Button';
-import { copyNow, sinceWords } from '@/ui/SaveReminder';
+import { copyNow } from '@/ui/makeCopies';
+import { sinceWords } from '@/ui/SaveReminder';
 
 type Picker = (options: { mode: 'readwrite'; id: string }) => Promise<FileSystemDirectoryHandle>;
 const picker = (globalThis as unknown as { showDirectoryPicker?: Picker }).showDirectoryPicker;

@@ -118,8 +118,8 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
         )}
         {choice('What happened is in', columns.event, (event) => set({ event }), 'no column')}
         <div>
-          <p className="text-husk mb-1 text-[0.95rem]">Degrees</p>
           <Segmented
+            titled
             label="Degrees"
             value={columns.unit}
             options={[

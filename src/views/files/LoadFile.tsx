@@ -3,6 +3,7 @@ import { database } from '@/store/current';
 import type { Opened } from '@/store/fileIn';
 import type { Preference } from '@/store/notebook';
 import { say } from '@/store/notices';
+import { storageTrouble } from '@/ui/failureWords';
 import { type HeldFile, holdFile } from '@/workers/keeper/client';
 import { Damage } from './Damage';
 import { FromTable } from './FromTable';
@@ -116,8 +117,7 @@ export function LoadFile() {
 
 /** Why a file could not be read or loaded. */
 function reasonOf(error: unknown): string {
-  const { name, message } = error as Error;
-  if (name === 'QuotaExceededError' || /quota/i.test(message))
-    return 'There is no room left on this device. Make room, then load it again.';
-  return message;
+  return storageTrouble(error as Error) === 'full'
+    ? 'There is no room left on this device. Make room, then load it again.'
+    : (error as Error).message;
 }

@@ -50,8 +50,8 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
           ))}
       </ul>
       <div>
-        <p className="text-husk mb-1">Where they differ</p>
         <Segmented
+          titled
           label="Where they differ"
           value={preference}
           options={[

@@ -14,63 +14,59 @@ export function Settings() {
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">How Gander speaks</h2>
       <div className="space-y-4">
-        <Choice label="Weights in">
-          <Segmented
-            label="Weights in"
-            value={household.weightUnit}
-            options={[
-              { value: 'g', name: 'grams' },
-              { value: 'oz', name: 'ounces' },
-            ]}
-            onChange={(weightUnit) => save({ weightUnit })}
-          />
-        </Choice>
-        <Choice label="Shades are called">
-          <Segmented
-            label="Shades are called"
-            value={household.shadeNames}
-            options={[
-              { value: 'ours', name: 'light, medium, dark' },
-              { value: 'traditional', name: 'city, full city, vienna' },
-            ]}
-            onChange={(shadeNames) => save({ shadeNames })}
-          />
-        </Choice>
-        <Choice label="Temperatures in">
-          <Segmented
-            label="Temperatures in"
-            value={household.temperatureUnit}
-            options={[
-              { value: 'C', name: '°C' },
-              { value: 'F', name: '°F' },
-            ]}
-            onChange={(temperatureUnit) => save({ temperatureUnit })}
-          />
-        </Choice>
-        <Choice label="Times of the day">
-          <Segmented
-            label="Times of the day"
-            value={household.hourClock}
-            options={[
-              { value: '24', name: '14:05' },
-              { value: '12', name: '2:05 pm' },
-            ]}
-            onChange={(hourClock) => save({ hourClock })}
-          />
-        </Choice>
-        <Choice label="A week begins on">
-          <Segmented
-            label="A week begins on"
-            value={String(household.weekStart)}
-            options={[
-              { value: '1', name: 'Monday' },
-              { value: '0', name: 'Sunday' },
-              { value: '6', name: 'Saturday' },
-            ]}
-            onChange={(day) => save({ weekStart: weekStarts.find((each) => String(each) === day) ?? 1 })}
-          />
-        </Choice>
-        <Choice label="At the heat it tells you by">
+        <Segmented
+          titled
+          label="Weights in"
+          value={household.weightUnit}
+          options={[
+            { value: 'g', name: 'grams' },
+            { value: 'oz', name: 'ounces' },
+          ]}
+          onChange={(weightUnit) => save({ weightUnit })}
+        />
+        <Segmented
+          titled
+          label="Shades are called"
+          value={household.shadeNames}
+          options={[
+            { value: 'ours', name: 'light, medium, dark' },
+            { value: 'traditional', name: 'city, full city, vienna' },
+          ]}
+          onChange={(shadeNames) => save({ shadeNames })}
+        />
+        <Segmented
+          titled
+          label="Temperatures in"
+          value={household.temperatureUnit}
+          options={[
+            { value: 'C', name: '°C' },
+            { value: 'F', name: '°F' },
+          ]}
+          onChange={(temperatureUnit) => save({ temperatureUnit })}
+        />
+        <Segmented
+          titled
+          label="Times of the day"
+          value={household.hourClock}
+          options={[
+            { value: '24', name: '14:05' },
+            { value: '12', name: '2:05 pm' },
+          ]}
+          onChange={(hourClock) => save({ hourClock })}
+        />
+        <Segmented
+          titled
+          label="A week begins on"
+          value={String(household.weekStart)}
+          options={[
+            { value: '1', name: 'Monday' },
+            { value: '0', name: 'Sunday' },
+            { value: '6', name: 'Saturday' },
+          ]}
+          onChange={(day) => save({ weekStart: weekStarts.find((each) => String(each) === day) ?? 1 })}
+        />
+        <div>
+          <p className="text-husk mb-1 text-[0.95rem]">At the heat it tells you by</p>
           <div className="flex flex-wrap gap-x-6">
             <Tick checked={household.cueTone} onChange={(event) => save({ cueTone: event.target.checked })}>
               a tone
@@ -85,48 +81,37 @@ export function Settings() {
               large words
             </Tick>
           </div>
-        </Choice>
-        <Choice label="It asks for a reading">
-          <Segmented
-            label="It asks for a reading"
-            value={String(household.readingEveryS)}
-            options={[
-              { value: '0', name: 'never' },
-              { value: '15', name: 'every 15 s' },
-              { value: '30', name: 'every 30 s' },
-              { value: '60', name: 'every minute' },
-            ]}
-            onChange={(every) => save({ readingEveryS: Number(every) })}
-          />
-        </Choice>
+        </div>
+        <Segmented
+          titled
+          label="It asks for a reading"
+          value={String(household.readingEveryS)}
+          options={[
+            { value: '0', name: 'never' },
+            { value: '15', name: 'every 15 s' },
+            { value: '30', name: 'every 30 s' },
+            { value: '60', name: 'every minute' },
+          ]}
+          onChange={(every) => save({ readingEveryS: Number(every) })}
+        />
         <Tick checked={household.takesCracks} onChange={(event) => save({ takesCracks: event.target.checked })}>
           Take first and second crack from my taps without asking
         </Tick>
-        <Choice label="Light">
-          <Segmented
-            label="Light"
-            value={household.theme}
-            options={[
-              { value: 'system', name: 'as the device' },
-              { value: 'day', name: 'day' },
-              { value: 'night', name: 'night, for a dark porch' },
-            ]}
-            onChange={(theme) => {
-              applyTheme(theme);
-              save({ theme });
-            }}
-          />
-        </Choice>
+        <Segmented
+          titled
+          label="Light"
+          value={household.theme}
+          options={[
+            { value: 'system', name: 'as the device' },
+            { value: 'day', name: 'day' },
+            { value: 'night', name: 'night, for a dark porch' },
+          ]}
+          onChange={(theme) => {
+            applyTheme(theme);
+            save({ theme });
+          }}
+        />
       </div>
     </section>
-  );
-}
-
-function Choice({ label, children }: { readonly label: string; readonly children: React.ReactNode }) {
-  return (
-    <div>
-      <p className="text-husk mb-1 text-[0.95rem]">{label}</p>
-      {children}
-    </div>
   );
 }

@@ -25,8 +25,8 @@ export function TheirFile({ file, found, onDone, children }: TheirFileProps) {
     <>
       {found.canBeTheirs && (
         <div className="mt-4">
-          <p className="text-husk mb-1">Whose is it?</p>
           <Segmented
+            titled
             label="Whose is it?"
             value={whose}
             options={[

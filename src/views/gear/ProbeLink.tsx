@@ -64,8 +64,8 @@ export function ProbeLink({ gear, unit }: { readonly gear: Gear; readonly unit: 
   };
   return (
     <section className="mt-6">
-      <p className="text-husk mb-1 text-[0.95rem]">How this device hears the probe</p>
       <Segmented
+        titled
         label="How this device hears the probe"
         value={link}
         options={ways.map((value) => ({ value, name: NAMES[value] }))}

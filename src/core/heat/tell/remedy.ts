@@ -1,4 +1,4 @@
-import { type Control, type MethodId, methodOf, steppedValue } from '../../gear/index.ts';
+import { type Control, heatControl, type MethodId, methodOf, steppedValue } from '../../gear/index.ts';
 
 /** A control of the gear as it is set now. */
 export interface ControlNow {
@@ -18,10 +18,9 @@ export function remedyFor(
 ): string {
   // After first crack the beans heat themselves: only holding back is left, or a word that it is so.
   if (milestone === 'firstCrack' && way === 'slower') return 'Let it run on as it is';
-  for (const { control, value } of controls) {
-    if (!('axis' in control) || control.axis !== 'heat') continue;
-    const next = steppedValue(control, value, way === 'slower' ? 1 : -1);
-    if (next !== undefined && next !== value) return `${control.label} to ${next}`;
-  }
+  const heat = heatControl(controls.map(({ control }) => control));
+  const value = controls.find(({ control }) => control === heat)?.value;
+  const next = heat && steppedValue(heat, value, way === 'slower' ? 1 : -1);
+  if (heat && next !== undefined && next !== value) return `${heat.label} to ${next}`;
   return methodOf(method).remedy[way];
 }
