@@ -85,7 +85,7 @@ type Due = Pick<PullDue, 'dueS' | 'earlyS' | 'lateS' | 'by' | 'probe' | 'without
 function dueOf(shade: ShadeNumber, rule: PullRule | undefined, facts: PullFacts): Due {
   const { expectation, heard, nowS } = facts;
   const forecast = pullForecast(expectation, { shade, rule }, heard, nowS);
-  const byTime = timed(forecast, rule, heard);
+  const byTime = intoSecond(timed(forecast, rule, heard), shade, heard);
   if (rule?.kind === 'firstSnaps') {
     const snapS = firstSnapsS(facts.live);
     return snapS === undefined || heard.firstCrack === undefined
@@ -102,6 +102,13 @@ function timed({ by, meantS, medianS, earlyS, lateS }: Forecast, rule: PullRule 
   if (by === 'rule' && meantPullS(rule, heard) !== undefined) return { dueS, earlyS: dueS, lateS: dueS, by };
   const said = by === 'guard' ? 'guard' : goesByShade(rule) ? 'shade' : 'rule';
   return { dueS, earlyS: Math.min(earlyS, dueS), lateS: Math.max(lateS, dueS), by: said };
+}
+
+/** Once second crack rolls, what it guards is due at the seconds of it that the shade wants; the guard is the latest. */
+function intoSecond(due: Due, shade: ShadeNumber, { secondCrack }: Milestones): Due {
+  if (due.by !== 'guard' || secondCrack === undefined) return due;
+  const dueS = Math.min(due.dueS, secondCrack + shadeOf(shade).secondCrackS);
+  return { ...due, dueS, earlyS: Math.min(due.earlyS, dueS) };
 }
 
 /** Snaps are plural: one alone may be a straggler of first crack. */

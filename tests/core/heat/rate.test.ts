@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { isFresh, rateOfRise, readingAt } from '@/core/heat';
+import { isFresh, nextWords, rateOfRise, readingAt } from '@/core/heat';
 import { mark, pull } from '../build.ts';
-import { texts } from './situation.ts';
+import { scene, texts } from './situation.ts';
 
 const streamed = (perMin: number, toS: number) =>
   Array.from({ length: toS + 1 }, (_, at) => ({ at, celsius: 100 + (perMin * at) / 60, streamed: true }));
@@ -41,4 +41,14 @@ describe('second crack near where none is wanted', () => {
     const out = texts({ nowS: from, entries: [...entries, pull(from - 2)], roast: { wantedShade: 4 } });
     assert.ok(!out.some((text) => /Second crack is near/.test(text)));
   });
+});
+
+it('in second crack the field and what is told agree: a medium-dark is due at five seconds of it', () => {
+  const entries = [mark(120, 'yellow'), mark(240, 'firstCrack'), mark(330, 'secondCrack')];
+  const at = (nowS: number) => scene({ nowS, entries, roast: { wantedShade: 5 } });
+  assert.equal(at(332).pulls[0]?.dueS, 335);
+  assert.ok(texts({ nowS: 336, entries, roast: { wantedShade: 5 } }).includes('Pull now: 0:06 into second crack.'));
+  const { inS, detail } = nextWords(at(336), undefined);
+  assert.ok(inS === undefined || inS <= 0, `${inS}`);
+  assert.doesNotMatch(detail, /before second crack/);
 });

@@ -1,5 +1,6 @@
 import { ruleWords } from '../../plan/index.ts';
 import { milestoneNames, type Stage, stageNames, stageOf } from '../../roast/index.ts';
+import { shadeOf } from '../../shade/index.ts';
 import { capital, formatClock } from '../../units/index.ts';
 import { HAND_WARM_S } from './cooling.ts';
 import { stageHints } from './hints.ts';
@@ -77,7 +78,7 @@ function pullWords({ pulls, nowS, words }: HeatSituation, stage: string): Words 
     : next.withoutReadings
       ? 'no fresh reading: by the clock meanwhile'
       : next.by === 'guard'
-        ? 'before second crack'
+        ? `${shadeOf(next.shade).secondCrackS === 0 ? 'before' : 'by'} second crack`
         : next.rule
           ? ruleWords(next.rule, words.degrees)
           : 'by the shade';
