@@ -1,45 +1,51 @@
 import { cpSync, rmSync, statSync } from 'node:fs';
 import { globSync } from './files.mjs';
+import { allPass, inLanes, job } from './lanes.mjs';
 import { ensureBuilt, ensureChromium, ensureEngines, ensureInstalled } from './prepare.mjs';
-import { bin, heard, run } from './run.mjs';
+import { bin, run } from './run.mjs';
 import { serve } from './serve.mjs';
 
-const nodeTest = (files) => run(process.execPath, ['--import', 'tsx', '--test', ...files]);
+const tests = (...folders) => folders.flatMap((folder) => globSync(`tests/${folder}`, '.test.ts', '.test.tsx'));
+const node = (name, ...args) => job(name, process.execPath, ['--import', 'tsx', ...args]);
+const together = (folder) =>
+  node(`tests/${folder}`, 'scripts/together.mjs', ...tests(folder).filter((file) => !ALONE.includes(file)));
+
+/** These start processes of their own and take long. */
+const ALONE = ['tests/core/seams.test.ts', 'tests/core/exchange/fileCheck.test.ts'];
+
+/** Types, lint, the one-way imports, and every test without a browser; the longest first. */
+const checks = () => [
+  job('Types, of pages too', bin('astro'), ['check', '--minimumFailingSeverity', 'warning']),
+  ...ALONE.map((file) => node(file, '--test', file)),
+  together('store'),
+  together('core'),
+  job('Types of the core', bin('tsc'), ['--project', 'tsconfig.core.json']),
+  job('Imports', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']),
+  job('Lint', bin('biome'), ['check', '--error-on-warnings', '.']),
+  ...['server', 'views', 'workers'].map(together),
+];
+
+const build = {
+  name: 'Build',
+  go: () =>
+    ensureBuilt().then(
+      () => true,
+      (error) => console.error(error.message) ?? false,
+    ),
+};
 
 /**
  * Browser files two at a time, the longest first. A machine that is busy can swallow a press, so a file that fails is run once
  * more when nothing else runs, and is named at the end: a second try that is needed often is a fault to mend.
  */
-async function browserTests(files) {
-  const queue = [...files].sort((a, b) => statSync(b).size - statSync(a).size);
-  const failed = [];
-  const lane = async () => {
-    for (let file = queue.shift(); file; file = queue.shift()) if (!(await passes(file))) failed.push(file);
-  };
-  await Promise.all([lane(), lane()]);
-  for (const file of failed) {
-    console.log(`\n${file} failed. Once more.\n`);
-    await nodeTest([file]);
-  }
-  if (failed.length > 0) console.log(`\nPassed at the second try only: ${failed.join(', ')}`);
-}
-
-/** Runs a file of tests and shows what it said when it is through; gives whether it passed. */
-async function passes(file) {
-  const { code, said } = await heard(process.execPath, ['--import', 'tsx', '--test', file]);
-  console.log(said);
-  return code === 0;
-}
-
-const tests = (...folders) => folders.flatMap((folder) => globSync(`tests/${folder}`, '.test.ts', '.test.tsx'));
-
-/** Types, lint and the one-way imports: no test is run. */
-async function staticChecks() {
-  await run(bin('astro'), ['sync']);
-  await run(bin('tsc'), ['--project', 'tsconfig.core.json']);
-  await run(bin('astro'), ['check', '--minimumFailingSeverity', 'warning']);
-  await run(bin('biome'), ['check', '--error-on-warnings', '.']);
-  await run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']);
+async function browserTests() {
+  const files = [...tests('engines'), ...tests('browser').sort((a, b) => statSync(b).size - statSync(a).size)];
+  const failed = await inLanes(
+    2,
+    files.map((file) => node(file, '--test', file)),
+  );
+  await allPass(1, failed);
+  if (failed.length > 0) console.log(`\nPassed at the second try only: ${failed.map(({ name }) => name).join(', ')}`);
 }
 
 export const commands = {
@@ -92,21 +98,21 @@ export const commands = {
     says: 'types, lint, imports and unit tests: the fast part',
     run: async () => {
       await ensureInstalled();
-      await staticChecks();
-      await nodeTest(tests('core', 'store', 'server', 'views', 'workers'));
+      await run(bin('astro'), ['sync']);
+      await allPass(2, checks());
     },
   },
   test: {
     says: 'every check and every test, in the browser too',
     run: async () => {
+      // From the network, beside all that needs no browser.
+      const engines = ensureEngines();
+      engines.catch(() => undefined);
       await ensureInstalled();
-      await staticChecks();
-      await ensureBuilt();
-      await ensureEngines();
-      await nodeTest(tests('core', 'store', 'server', 'views', 'workers'));
-      await browserTests(tests('browser'));
-      // Three engines are enough for any machine at once.
-      await nodeTest(tests('engines')).catch(() => nodeTest(tests('engines')));
+      await run(bin('astro'), ['sync']);
+      await allPass(2, [build, ...checks()]);
+      await engines;
+      await browserTests();
     },
   },
   bench: {

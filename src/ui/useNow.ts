@@ -1,12 +1,27 @@
 import { useEffect, useState } from 'react';
 
-/** The time now, Unix milliseconds, renewed at every whole second while `active`. */
-export function useNow(active = true): number {
+/**
+ * The time now, Unix milliseconds, at the last whole step of the device's clock; renewed as the next begins and when the page
+ * comes back into sight. Ask for the step that what is shown changes by. Undefined stops it.
+ */
+export function useNow(stepMs: number | undefined = 1000): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    if (!active) return;
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
-  }, [active]);
+    if (stepMs === undefined) return;
+    let timer: ReturnType<typeof setTimeout>;
+    const renew = () => {
+      clearTimeout(timer);
+      setNow(lastStep(stepMs));
+      timer = setTimeout(renew, stepMs - (Date.now() % stepMs) + 1);
+    };
+    renew();
+    document.addEventListener('visibilitychange', renew);
+    return () => {
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', renew);
+    };
+  }, [stepMs]);
   return now;
 }
+
+const lastStep = (stepMs: number) => Math.floor(Date.now() / stepMs) * stepMs;

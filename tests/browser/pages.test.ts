@@ -39,8 +39,20 @@ const PATHS = [
   '/files/',
 ];
 
+/** By day with every rule; at night only the colours are other ones. */
 async function assertAccessible(page: Page, what: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page: page as never }).analyze();
+  await assertNoViolation(page, what);
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.waitForFunction(() => document.documentElement.dataset.theme === 'night');
+  // Colours move for a moment.
+  await page.waitForTimeout(450);
+  await assertNoViolation(page, `${what} at night`, ['color-contrast']);
+  await page.emulateMedia({ colorScheme: 'light' });
+}
+
+async function assertNoViolation(page: Page, what: string, rules?: string[]): Promise<void> {
+  const axe = new AxeBuilder({ page: page as never });
+  const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
   assert.deepEqual(
     violations.map(
       ({ id, nodes }) =>
@@ -72,48 +84,39 @@ function outOfView(page: Page): Promise<string[]> {
 }
 
 describe('every page of the demo household', () => {
-  for (const colorScheme of ['light', 'dark'] as const)
-    it(`has no accessibility violation, ${colorScheme}`, async () => {
-      const { page, close } = await demo.open({ colorScheme });
-      for (const path of PATHS) {
-        await page.goto(path);
-        await page.getByRole('heading', { level: 1 }).waitFor();
-        await assertAccessible(page, path);
-      }
-      await page.goto('/journal/');
-      await page.getByRole('listitem').first().getByRole('link').click();
-      await page.getByText('What happened').waitFor();
-      await assertAccessible(page, 'roast page');
-      await page.getByRole('button', { name: 'Delete' }).click();
-      await page.getByRole('dialog').waitFor();
-      await assertAccessible(page, 'delete dialog');
-      await close();
-    });
-
-  it('fits a phone without scrolling sideways', async () => {
-    const { page, close } = await demo.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+  it('has no accessibility violation, by day or by night', async () => {
+    const { page, close } = await demo.open();
     for (const path of PATHS) {
       await page.goto(path);
       await page.getByRole('heading', { level: 1 }).waitFor();
-      await assertNoSideways(page, path);
+      await assertAccessible(page, path);
     }
+    await page.goto('/journal/');
+    await page.getByRole('listitem').first().getByRole('link').click();
+    await page.getByText('What happened').waitFor();
+    await assertAccessible(page, 'roast page');
+    await page.getByRole('button', { name: 'Delete' }).click();
+    await page.getByRole('dialog').waitFor();
+    await assertAccessible(page, 'delete dialog');
     await close();
   });
 
-  for (const [what, viewport] of [
-    ['at 320 px', { width: 320, height: 640 }],
-    ['at 200 % zoom', { width: 640, height: 400 }],
-  ] as const)
-    it(`cuts nothing off ${what}`, async () => {
-      const { page, close } = await demo.open({ viewport });
-      for (const path of [...PATHS, '/journal/paper/']) {
-        await page.goto(path);
-        await page.getByRole('heading', { level: 1 }).waitFor();
-        await assertNoSideways(page, path);
-        assert.deepEqual(await outOfView(page), [], `${path} ${what}`);
+  it('fits a phone, the narrowest of them, and a window at 200 % zoom, with nothing cut off', async () => {
+    const { page, close } = await demo.open({ viewport: PHONE, hasTouch: true, isMobile: true });
+    for (const path of [...PATHS, '/journal/paper/']) {
+      await page.setViewportSize(PHONE);
+      await page.goto(path);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      for (const size of [PHONE, { width: 320, height: 640 }, { width: 640, height: 400 }]) {
+        await page.setViewportSize(size);
+        // What measures its own width draws again a frame later.
+        await page.waitForTimeout(150);
+        await assertNoSideways(page, `${path} at ${size.width} px`);
+        assert.deepEqual(await outOfView(page), [], `${path} at ${size.width} px`);
       }
-      await close();
-    });
+    }
+    await close();
+  });
 
   it('gives the focus back to where it was when a dialog closes', async () => {
     const { page, close } = await demo.open();
@@ -181,11 +184,7 @@ describe('every page of the demo household', () => {
 
 describe('the roast screen', () => {
   it('has no accessibility violation in any stage, by day and by night, wide and on a phone', async () => {
-    for (const options of [
-      { colorScheme: 'light' as const },
-      { colorScheme: 'dark' as const },
-      { viewport: PHONE, hasTouch: true, isMobile: true },
-    ]) {
+    for (const options of [{}, { viewport: PHONE, hasTouch: true, isMobile: true }]) {
       const { page, close } = await empty.open(options);
       await openAt(page, '/roast/');
       await firstThings(page);
@@ -232,7 +231,7 @@ describe('empty and wrong', () => {
     ] as const) {
       await page.goto(path);
       await page.getByRole('heading', { name: words }).waitFor();
-      await assertAccessible(page, `${path}, empty`);
+      await assertNoViolation(page, `${path}, empty`);
     }
     await close();
   });

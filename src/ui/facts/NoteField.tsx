@@ -1,18 +1,25 @@
 import { useEffect, useState } from 'react';
 import { TextField } from '../Field';
+import { useOnLeaving } from '../useOnLeaving';
 
 /** Typing pauses this long before it is kept, milliseconds. */
 const PAUSE_MS = 500;
 
-/** One line of note, kept while it is typed. */
+/** One line of note, kept while it is typed, and on leaving. */
 export function NoteField({ note, onNote }: { readonly note: string; readonly onNote: (note: string) => void }) {
   const [text, setText] = useState(note);
+  const [kept, setKept] = useState(note);
+  const keep = () => {
+    if (text === kept) return;
+    setKept(text);
+    onNote(text);
+  };
   // biome-ignore lint/correctness/useExhaustiveDependencies: only typing starts the pause anew
   useEffect(() => {
-    if (text === note) return;
-    const timer = setTimeout(() => onNote(text), PAUSE_MS);
+    const timer = setTimeout(keep, PAUSE_MS);
     return () => clearTimeout(timer);
   }, [text]);
+  useOnLeaving(keep);
   return (
     <TextField
       label="Note"
@@ -20,7 +27,7 @@ export function NoteField({ note, onNote }: { readonly note: string; readonly on
       placeholder="What to remember next time"
       value={text}
       onChange={(event) => setText(event.target.value)}
-      onBlur={() => text !== note && onNote(text)}
+      onBlur={keep}
     />
   );
 }

@@ -1,5 +1,6 @@
 import type { NamedRoast } from '@/store/queries';
 import { TimeAxis } from '../ribbon/TimeAxis';
+import { useSteadyEach } from '../useSteady';
 import { useWidth } from '../useWidth';
 import { drawnRow } from './drawnRow';
 import { axisLabel, type LineUp, sharedSpan } from './lineUp';
@@ -15,7 +16,7 @@ interface RibbonRowsProps {
 /** Roasts as ribbon rows on one time scale. */
 export function RibbonRows({ rows, lineUp, stretches = false }: RibbonRowsProps) {
   const { ref, width } = useWidth();
-  const drawn = rows.map(drawnRow);
+  const drawn = useSteadyEach(rows.map(drawnRow));
   const { fromS, toS } = sharedSpan(
     drawn.map(({ ribbon }) => ribbon),
     lineUp,

@@ -137,15 +137,13 @@ function useSettled(ids: readonly string[]): boolean {
 
 /** The time scale that holds every row; it grows and never shrinks, so that nothing jumps on the way back. */
 function useGrowingSpan(rows: ReturnType<typeof useRows>, lineUp: LineUp, whole: TimeSpan | undefined): TimeSpan {
-  const grown = useRef({ lineUp, fromS: 0, toS: 60 });
-  if (grown.current.lineUp !== lineUp) grown.current = { lineUp, fromS: 0, toS: 60 };
+  const [grown, setGrown] = useState({ lineUp, fromS: 0, toS: 60 });
+  const { fromS, toS } = grown.lineUp === lineUp ? grown : { fromS: 0, toS: 60 };
   const seen = sharedSpan(
     [...rows.values()].map(({ ribbon }) => ribbon),
     lineUp,
   );
-  const { fromS, toS } = grown.current;
-  const from = Math.min(fromS, seen.fromS, whole?.fromS ?? 0);
-  const to = Math.max(toS, seen.toS, whole?.toS ?? 0);
-  if (from < fromS || to > toS) grown.current = { lineUp, fromS: from, toS: to };
-  return { fromS: grown.current.fromS, toS: grown.current.toS };
+  const span = { fromS: Math.min(fromS, seen.fromS, whole?.fromS ?? 0), toS: Math.max(toS, seen.toS, whole?.toS ?? 0) };
+  if (grown.lineUp !== lineUp || span.fromS < fromS || span.toS > toS) setGrown({ lineUp, ...span });
+  return span;
 }

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { type JournalQuery, type Sorting, whatIsAsked } from '@/core/journal';
 import { chosenHousehold, database } from '@/store/current';
 import { type NamedRoast, newestRoasts, roastIds } from '@/store/queries';
@@ -61,9 +61,10 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
 
   const searched = asked.text !== undefined || asked.finding !== undefined;
   // Once begun it goes on: what it found stays found.
-  const looking = useRef(false);
-  looking.current ||= wanted || searched || (count ?? Number.POSITIVE_INFINITY) <= READ_UNASKED;
-  const findings = useFindings(looking.current ? read : undefined, query);
+  const [begun, setBegun] = useState(false);
+  const looking = begun || wanted || searched || (count ?? Number.POSITIVE_INFINITY) <= READ_UNASKED;
+  if (looking && !begun) setBegun(true);
+  const findings = useFindings(looking ? read : undefined, query);
   // Asked in the same breath as the letter is drawn: one frame shows both.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is asked is made anew each time, and its parts say whether it is another
   const answer = useMemo(
@@ -71,11 +72,12 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
     [plain, JSON.stringify(asked), sorting, read, findings],
   );
   // While the journal is still being read what is shown stays, and findings that change nothing leave the rows alone.
-  const shown = useRef<readonly string[]>(undefined);
+  const [before, setShown] = useState<readonly string[]>();
   const next = plain ? (all ?? first?.map(({ roast }) => roast.id)) : answer;
-  if (next && !alike(next, shown.current)) shown.current = next;
+  const shown = next && !alike(next, before) ? next : before;
+  if (shown !== before) setShown(shown);
   return {
-    ids: shown.current ?? (failed ? all : undefined),
+    ids: shown ?? (failed ? all : undefined),
     // Counting thousands of rows takes longer than reading eight; a journal that fits the first screen is counted with it.
     total: all?.length ?? (first && first.length < FIRST ? first.length : undefined),
     first: first ?? [],

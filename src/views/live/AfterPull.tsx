@@ -23,7 +23,7 @@ export function AfterPull({ named, model }: AfterPullProps) {
           <button
             type="button"
             className="bg-bill text-on-bill flex h-32 w-full items-end rounded-3xl p-7 active:brightness-90"
-            onClick={() => void model.log({ kind: 'mark', milestone: 'cooled' })}
+            onClick={() => void model.deeds.log({ kind: 'mark', milestone: 'cooled' })}
           >
             <span className="font-heading mr-auto text-5xl font-semibold">Hand-warm</span>
             <span className="hidden lg:inline">Space</span>

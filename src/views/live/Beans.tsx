@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { beanColour } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
+import { useLatest } from '@/ui/useSteady';
 import { useWidth } from '@/ui/useWidth';
 
 /** Room for the words below the beans, pixels. */
@@ -19,8 +20,7 @@ export function Beans({ beans, height }: { readonly beans: BeansNow; readonly he
   const canvasHeight = height - CAPTION;
   const { ref, width } = useWidth();
   const canvas = useRef<HTMLCanvasElement>(null);
-  const latest = useRef(beans);
-  latest.current = beans;
+  const latest = useLatest(beans);
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context || width <= 0) return;
@@ -30,7 +30,7 @@ export function Beans({ beans, height }: { readonly beans: BeansNow; readonly he
     paint();
     const timer = setInterval(paint, still ? 1000 : FRAME_MS);
     return () => clearInterval(timer);
-  }, [width, canvasHeight]);
+  }, [latest, width, canvasHeight]);
   return (
     <figure ref={ref} className="overflow-hidden">
       <canvas ref={canvas} width={width} height={canvasHeight} className="block rounded-2xl" />

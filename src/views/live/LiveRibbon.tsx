@@ -13,13 +13,14 @@ const BODY = { low: 22, phone: 40, roomy: 60 } as const;
 export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const { ref, width } = useWidth();
   const { roomy, low } = useRoom();
-  const { at, ribbon, guide } = model;
+  const { at, drawn, pressable } = model;
+  const { ribbon, guide } = drawn;
   const toS = liveEndS(model);
   const nowS = at.charged ? at.nowS : 0;
   const room = BODY[roomy ? 'roomy' : low ? 'low' : 'phone'];
   const bodyHeight = guide ? room - (low ? 8 : GUIDE_ROOM) : room;
-  const awaitedMarks = model.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
-  const controlName = (id: string) => model.controls.find(({ control }) => control.id === id)?.control.label ?? id;
+  const awaitedMarks = drawn.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
+  const controlName = (id: string) => pressable.controls.find(({ control }) => control.id === id)?.control.label ?? id;
   return (
     <div className="heat-ribbon relative">
       {/* The lower half of the ribbon lies on the plain ground; a sheet of it reaches up under the rest. */}

@@ -23,6 +23,7 @@ import { useCues } from './useCues';
 import { useLiveRoast } from './useLiveRoast';
 import { useProbe } from './useProbe';
 import { useReadingDue } from './useReadingDue';
+import { useRoastClock } from './useRoastClock';
 import { useRoastKeys } from './useRoastKeys';
 import { useRoom } from './useRoom';
 import { useScreenTells } from './useScreenTells';
@@ -59,9 +60,11 @@ export function LiveRoast(named: NamedRoast) {
   const practice = isPractice();
   const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe);
   const [lacks, setLacks] = useState<readonly string[]>([]);
-  const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', probe, lacks);
-  const model = useLiveRoast(named, screen);
-  const { roast, at, log, controls, underWay } = model;
+  const clock = useRoastClock(named.roast);
+  const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', clock, probe, lacks);
+  const model = useLiveRoast(named, clock, screen);
+  const { roast, at, told, drawn, pressable, deeds, underWay } = model;
+  const { log } = deeds;
   const [helpOpen, setHelpOpen] = useState(false);
   const [pullArmed, setPullArmed] = useState(false);
   const armedAt = useRef(Number.NEGATIVE_INFINITY);
@@ -69,7 +72,7 @@ export function LiveRoast(named: NamedRoast) {
   const [tab, setTab] = useState<TrayTab>();
   const [asked, setAsked] = useState({ reading: 0, note: 0 });
   const [beans, setBeans] = useState<BeansNow>();
-  const silent = useCues(model.tellings);
+  const silent = useCues(told.tellings);
   const awake = useAwake(underWay);
   useLeaveWarning(underWay && !practice);
   const readingDue = useReadingDue(model, probe);
@@ -79,8 +82,8 @@ export function LiveRoast(named: NamedRoast) {
     if (at.charged && underWay) void log({ kind: 'pull', all: true });
   };
   const pressNext = () => {
-    if (!at.charged) return void model.charge();
-    const { milestone } = model;
+    if (!at.charged) return void deeds.charge();
+    const { milestone } = pressable;
     if (!milestone) return;
     if (milestone !== 'pull') return void log({ kind: 'mark', milestone });
     const now = performance.now();
@@ -95,7 +98,7 @@ export function LiveRoast(named: NamedRoast) {
     location.assign(practice ? '/practice/' : '/roast/');
   };
   const undo = async () => {
-    if (model.undoable) return model.undo();
+    if (pressable.undoable) return void deeds.undo();
     // A probe has said something already: the roast goes only when it is meant.
     if (at.live.length === 0 || Date.now() - askedToRemove.current < REMOVE_MS) return remove();
     askedToRemove.current = Date.now();
@@ -106,25 +109,22 @@ export function LiveRoast(named: NamedRoast) {
     if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
   };
   const answer = (telling: Telling, deed: Deed) => {
-    void model.answer(telling, deed);
+    void deeds.answer(telling, deed);
     if (deed.kind !== 'screen') return;
-    const { correctedMs } = model.clock;
     if (deed.does === 'readAsFahrenheit') probe.readAsFahrenheit();
-    if (deed.does === 'clockIsRight') screen.clockIsRight(correctedMs);
-    if (deed.does === 'followClock') void screen.followClock(correctedMs);
+    if (deed.does === 'clockIsRight') screen.clockIsRight();
+    if (deed.does === 'followClock') void screen.followClock();
     if (deed.does === 'countOn') void screen.countOn();
     if (deed.does === 'minuteMore') void screen.minuteMore();
   };
-  useTakesCracks(takesCracks, model.tellings, answer);
-  const latestPop = useRef(model.tapCrack);
-  latestPop.current = model.tapCrack;
-  const [tapping, setTapping] = useTapping(useCallback(() => void latestPop.current(), []));
+  useTakesCracks(takesCracks, told.tellings, answer);
+  const [tapping, setTapping] = useTapping(deeds.tapCrack);
   useRoastKeys({
     next: pressNext,
     pull,
     undo: () => void undo(),
     earlier,
-    pop: () => at.charged && void model.tapCrack(),
+    pop: () => at.charged && void deeds.tapCrack(),
     reading: () => {
       setTab('reading');
       setAsked((before) => ({ ...before, reading: before.reading + 1 }));
@@ -138,7 +138,7 @@ export function LiveRoast(named: NamedRoast) {
     colour: (index) =>
       namedColours[index] && at.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
     step: (axis, by) => {
-      const found = controls.find(({ control }) => 'axis' in control && control.axis === axis);
+      const found = pressable.controls.find(({ control }) => 'axis' in control && control.axis === axis);
       const value = found && steppedValue(found.control, found.value, by);
       if (!found || value === undefined || value === found.value) return;
       void log({ kind: 'move', control: found.control.id, value });
@@ -146,11 +146,11 @@ export function LiveRoast(named: NamedRoast) {
   });
 
   const night = document.documentElement.dataset.theme === 'night';
-  const { ground, text } = fieldColour(toneAt(model.ribbon.body, at.charged ? at.nowS : 0), night);
-  const [first] = model.tellings;
+  const { ground, text } = fieldColour(toneAt(drawn.ribbon.body, at.charged ? at.nowS : 0), night);
+  const [first] = told.tellings;
   // Who wants no words on the screen still gets what is dangerous and what is asked.
-  const told = first && (cueText || first.level === 'danger' || first.answers) ? first : undefined;
-  const whole = !told?.answers && !hasReadingNow(model, probe);
+  const telling = first && (cueText || first.level === 'danger' || first.answers) ? first : undefined;
+  const whole = !telling?.answers && !hasReadingNow(model, probe);
   const tabs = tabsFor(roomy, practice);
   const begin: TrayTab = roomy && !practice && !named.gear?.probe ? 'smell' : (tabs[0] as TrayTab);
   const shown = tab && tabs.includes(tab) ? tab : begin;
@@ -163,7 +163,7 @@ export function LiveRoast(named: NamedRoast) {
     (control: string, value?: string | number) => void log({ kind: 'move', control, value }),
     [log],
   );
-  const moves = (most: number) => <MovesPanel controls={controls} most={most} onMove={onMove} />;
+  const moves = (most: number) => <MovesPanel controls={pressable.controls} most={most} onMove={onMove} />;
   const panels = {
     beans: () => (beans ? <Beans beans={beans} height={124} /> : null),
     marks: () => <MarksPanel model={model} row={false} />,
@@ -175,7 +175,7 @@ export function LiveRoast(named: NamedRoast) {
         <ReadingPanel
           unit={named.gear?.probe?.unit ?? temperatureUnit}
           asked={asked.reading}
-          nowS={model.pressedS}
+          nowS={deeds.pressedS}
           short={low && !roomy}
           onReading={(celsius, atS) => void log({ kind: 'reading', celsius }, atS)}
         />
@@ -201,9 +201,9 @@ export function LiveRoast(named: NamedRoast) {
         <ClockFace model={model} />
         <NextUp model={model} />
       </div>
-      <ToldLine telling={told} hint={model.next.hint} whole={whole} />
+      <ToldLine telling={telling} hint={told.next.hint} whole={whole} />
       {!whole && (
-        <Answers telling={told} onAnswer={answer}>
+        <Answers telling={telling} onAnswer={answer}>
           <ReadingNow model={model} probe={probe} />
         </Answers>
       )}

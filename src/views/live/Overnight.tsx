@@ -14,7 +14,7 @@ interface OvernightProps {
 /** A roast that was left open for hours: when was it pulled? */
 export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
   const { reached } = model.at;
-  const expected = Math.max(reached.firstCrack ?? 0, model.expectation.at.pull.medianS);
+  const expected = Math.max(reached.firstCrack ?? 0, model.known.expectation.at.pull.medianS);
   const [text, setText] = useState<string>();
   const [closed, setClosed] = useState(false);
   const shown = text ?? formatClock(expected);

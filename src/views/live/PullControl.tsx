@@ -24,6 +24,7 @@ const HOLD_MS = 800;
 export function PullControl({ onPull, label, hint, keys, disabled, className, wordClassName }: PullControlProps) {
   const [share, setShare] = useState(0);
   const start = useRef<{ x: number; timer: ReturnType<typeof setTimeout> }>(undefined);
+  const assisted = useRef(false);
   const release = () => {
     if (start.current) clearTimeout(start.current.timer);
     start.current = undefined;
@@ -40,6 +41,8 @@ export function PullControl({ onPull, label, hint, keys, disabled, className, wo
       disabled={disabled}
       className={`touch-none select-none disabled:opacity-35 ${className}`}
       onPointerDown={(event) => {
+        assisted.current = isAssisted(event);
+        if (assisted.current) return;
         event.currentTarget.setPointerCapture(event.pointerId);
         start.current = { x: event.clientX, timer: setTimeout(fire, HOLD_MS) };
       }}
@@ -52,7 +55,7 @@ export function PullControl({ onPull, label, hint, keys, disabled, className, wo
       onPointerUp={release}
       onPointerCancel={release}
       onContextMenu={(event) => event.preventDefault()}
-      onClick={(event) => event.detail === 0 && fire()}
+      onClick={(event) => (event.detail === 0 || assisted.current) && fire()}
     >
       <span
         aria-hidden="true"
@@ -70,4 +73,13 @@ export function PullControl({ onPull, label, hint, keys, disabled, className, wo
       {hint && <span className="relative block truncate text-[0.8rem] leading-tight roomy:text-base">{hint}</span>}
     </button>
   );
+}
+
+/**
+ * Whether a press comes from a screen reader, which cannot slide or hold: its pointer has no size, or, where one is made up for
+ * a mouse, the size of a point and no pressure.
+ */
+function isAssisted({ width, height, pressure, pointerType, detail }: React.PointerEvent): boolean {
+  if (width === 0 && height === 0) return true;
+  return width === 1 && height === 1 && pressure === 0 && detail === 0 && pointerType === 'mouse';
 }

@@ -1,52 +1,86 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useMemo, useState, useSyncExternalStore } from 'react';
+import { useMemo, useState } from 'react';
 import { knownOrExpected } from '@/core/forecast';
 import { controlsOf, initialValue } from '@/core/gear';
 import {
   awaited,
   type ControlNow,
-  type Deed,
   forecastsAhead,
   gravestFirst,
+  type HeatSituation,
   heatNow,
   kindOfCrack,
+  type NamedForecast,
+  type NextWords,
   nextWords,
   type Telling,
   tellingsFor,
 } from '@/core/heat';
 import {
-  type EntryDraft,
+  type Entry,
   heatS,
   isUnderWay,
   type LiveEntry,
   lastUndoable,
+  type Milestone,
   meantShade,
   nextMilestone,
+  type Ribbon,
   type Roast,
   ribbonOf,
   ribbonOfGuide,
 } from '@/core/roast';
-import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
-import { lacksRoom, lateHeatWrites, onHeatWrites } from '@/store/outbox';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
-import { useSteady, useSteadyCallback } from '@/ui/useSteady';
-import { useKnown } from './useKnown';
-import { type RoastClock, useRoastClock } from './useRoastClock';
+import { useSteady } from '@/ui/useSteady';
+import { type HeatDeeds, useHeatDeeds } from './useHeatDeeds';
+import { type Known, useKnown } from './useKnown';
+import { useNotKept } from './useNotKept';
+import type { RoastClock } from './useRoastClock';
+import type { ScreenTells } from './useScreenTells';
 
-/** What the screen tells besides what the record says: before equals of the record's, and after everything else. */
-interface ScreenTells {
-  readonly tells: (clock: RoastClock, controls: readonly ControlNow[]) => readonly Telling[];
-  readonly lacking: readonly Telling[];
+/** What is told now. */
+interface Told {
+  /** Gravest first. */
+  readonly tellings: readonly Telling[];
+  readonly next: NextWords;
+}
+
+/** What is drawn. */
+interface Drawn {
+  readonly ribbon: Ribbon;
+  /** The ribbon that this roast follows. */
+  readonly guide: Ribbon | undefined;
+  readonly ahead: readonly NamedForecast[];
+}
+
+/** What can be pressed now. */
+interface Pressable {
+  /** What Space marks; the pull asks twice. */
+  readonly milestone: Milestone | undefined;
+  readonly controls: readonly ControlNow[];
+  readonly undoable: Entry | undefined;
+  /** What a tap now would be. */
+  readonly crack: 'first' | 'second';
 }
 
 /** Everything that the roast screen shows and does, derived from the record and the clock. */
-export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
+export interface LiveRoastModel {
+  readonly roast: Roast;
+  readonly underWay: boolean;
+  readonly at: HeatSituation;
+  readonly known: Known;
+  readonly told: Told;
+  readonly drawn: Drawn;
+  readonly pressable: Pressable;
+  readonly deeds: HeatDeeds;
+}
+
+export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: ScreenTells): LiveRoastModel {
   const { roast, gear } = named;
   const notKept = useNotKept(roast);
   const words = useWords();
-  const clock = useRoastClock(roast);
   const known = useKnown(named);
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   const guide = useGuide(roast);
@@ -58,65 +92,42 @@ export function useLiveRoast(named: NamedRoast, screen: ScreenTells) {
       value: lastValue(at.live, control.id) ?? initialValue(control),
     })),
   );
-  const tellings = gravestFirst([...notKept, ...screen.tells(clock, controls), ...tellingsFor(at), ...screen.lacking]);
+  const tellings = gravestFirst([...notKept, ...screen.tells(controls), ...tellingsFor(at), ...screen.lacking]);
   const ahead = forecastsAhead(at);
-  const pressedS = () => clock.now() ?? heatS(roast, Date.now());
-  const log = useSteadyCallback((draft: EntryDraft, atS: number = pressedS(), source?: 'hand' | 'tap') =>
-    logEntry(database(), roast.id, draft, atS, source),
-  );
   const secondEarlyS = at.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
   const crackNow = (atS: number) => kindOfCrack(at.live, at.reached, atS, secondEarlyS);
   return {
     roast,
-    clock,
-    at,
-    ...known,
     underWay: isUnderWay(roast),
-    tellings,
-    next: nextWords(at, tellings[0]),
-    /** What Space marks; the pull asks twice. */
-    milestone: at.charged
-      ? nextMilestone({ ...(awaited(at) === 'yellow' ? {} : { yellow: 0 }), ...at.reached })
-      : undefined,
-    ahead,
-    ribbon: ribbonOf(
-      { entries: roast.entries, wantedShade: at.pulls.at(-1)?.shade ?? meantShade(roast) },
-      at.charged ? nowS : 0,
-      knownOrExpected(at.heard, ahead),
-    ),
-    guide,
-    controls,
-    undoable: lastUndoable(roast.entries),
-    pressedS,
-    log,
-    crackKind: crackNow(nowS),
-    tapCrack: () => log({ kind: 'crack', crack: crackNow(pressedS()) }, pressedS(), 'tap'),
-    charge: () => chargeRoast(database(), roast.id, Date.now()),
-    undo: () => undoLast(database(), roast.id, pressedS()),
-    /** Does what an answer says; `screen` deeds are the screen's own. */
-    answer: async (telling: Telling, deed: Deed) => {
-      if (deed.kind === 'putOff') setPutOff((before) => new Map(before).set(telling.key, deed.weight));
-      if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());
+    at,
+    known,
+    told: { tellings, next: nextWords(at, tellings[0]) },
+    drawn: {
+      ribbon: ribbonOf(
+        { entries: roast.entries, wantedShade: at.pulls.at(-1)?.shade ?? meantShade(roast) },
+        at.charged ? nowS : 0,
+        knownOrExpected(at.heard, ahead),
+      ),
+      guide,
+      ahead,
     },
+    pressable: {
+      milestone: at.charged
+        ? nextMilestone({ ...(awaited(at) === 'yellow' ? {} : { yellow: 0 }), ...at.reached })
+        : undefined,
+      controls,
+      undoable: lastUndoable(roast.entries),
+      crack: crackNow(nowS),
+    },
+    deeds: useHeatDeeds(roast, clock, crackNow, (telling, weight) =>
+      setPutOff((before) => new Map(before).set(telling.key, weight)),
+    ),
   };
 }
-
-export type LiveRoastModel = ReturnType<typeof useLiveRoast>;
 
 function lastValue(live: readonly LiveEntry[], control: string) {
   const last = live.findLast((entry) => entry.kind === 'move' && entry.control === control);
   return last?.kind === 'move' ? last.value : undefined;
-}
-
-/** The words for what was pressed and is not in the database though it should be by now. */
-function useNotKept({ id }: Roast): Telling[] {
-  const all = useSyncExternalStore(onHeatWrites, lateHeatWrites);
-  const count = all.filter(({ roastId }) => roastId === id).length;
-  if (count === 0) return [];
-  const presses = count === 1 ? 'your last press' : `your last ${count} presses`;
-  const why = lacksRoom() ? ' There is no room left on this device: delete something large.' : '';
-  const text = `Not kept yet: ${presses}.${why} Kept in memory and tried again: leave this page open.`;
-  return [{ key: `notKept${count}`, level: 'danger', text }];
 }
 
 /** The ribbon to follow: the recipe's for this batch, else that of the roast that is being repeated. */

@@ -1,10 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
 import { heatS, isUnderWay, type Roast } from '@/core/roast';
 import { toCelsius } from '@/core/units';
 import { clockSpeed, database } from '@/store/current';
 import { logReadings, takeReadingsBack } from '@/store/readings';
+import { useLatest } from '@/ui/useSteady';
 
 /** How the stream stands, and what came of it. */
 export interface ProbeState {
@@ -30,8 +31,7 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
   const [leftOut, setLeftOut] = useState(0);
   const [asFahrenheit, setAsFahrenheit] = useState(false);
   const [seemsFahrenheit, setSeemsFahrenheit] = useState(false);
-  const fahrenheit = useRef(false);
-  fahrenheit.current = asFahrenheit;
+  const fahrenheit = useLatest(asFahrenheit);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the charge and the probe are what a connection depends on
   useEffect(() => {
     if (!probe || !active) return setKind('none');

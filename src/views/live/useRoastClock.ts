@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { type ClockDoubt, clockDoubt, elapsedS, type Roast } from '@/core/roast';
 import { clockSpeed, database } from '@/store/current';
 import { correctClock, shiftClock } from '@/store/roasting';
+import { useLatest } from '@/ui/useSteady';
 
 /** The clock of a roast. */
 export interface RoastClock {
@@ -27,20 +28,19 @@ interface Anchor {
  * hidden trusts the device again, since the steady clock may have slept with it, unless time went backwards.
  */
 export function useRoastClock(roast: Roast): RoastClock {
-  const anchor = useRef<Anchor>(undefined);
+  const basis = `${roast.chargedAt}/${roast.clockShiftMs}`;
+  const [kept, setAnchor] = useState(() => anchorOf(roast, basis));
+  const anchor = kept.basis === basis ? kept : anchorOf(roast, basis);
+  if (anchor !== kept) setAnchor(anchor);
+  const latest = useLatest(anchor);
   const lookedBack = useRef(false);
   const [, repaint] = useState(0);
   const [correctedMs, setCorrectedMs] = useState(0);
   const [doubt, setDoubt] = useState<ClockDoubt>();
-  const basis = `${roast.chargedAt}/${roast.clockShiftMs}`;
-  if (anchor.current?.basis !== basis) anchor.current = anchorOf(roast, basis);
 
-  const now = () => {
-    const from = anchor.current;
-    return from && roast.chargedAt
-      ? (from.elapsedMs + (performance.now() - from.steadyMs) * clockSpeed()) / 1000
-      : undefined;
-  };
+  const since = ({ elapsedMs, steadyMs }: Anchor) =>
+    roast.chargedAt ? (elapsedMs + (performance.now() - steadyMs) * clockSpeed()) / 1000 : undefined;
+  const now = () => since(latest.current);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the basis stands for the parts of the roast that are read
   useEffect(() => {
@@ -75,7 +75,7 @@ export function useRoastClock(roast: Roast): RoastClock {
       if (document.visibilityState !== 'visible') return;
       if (clockSpeed() === 1) lookBack(steadyMs());
       if (byDeviceMs(roast) < steadyMs() - 2000 && clockSpeed() === 1) void check();
-      else anchor.current = anchorOf(roast, basis);
+      else setAnchor(anchorOf(roast, basis));
       repaint((count) => count + 1);
     };
     if (clockSpeed() === 1 && !lookedBack.current) lookBack();
@@ -91,7 +91,7 @@ export function useRoastClock(roast: Roast): RoastClock {
     };
   }, [roast.id, basis]);
 
-  return { now, shownS: now(), correctedMs, doubt };
+  return { now, shownS: since(anchor), correctedMs, doubt };
 }
 
 function anchorOf(roast: Roast, basis: string): Anchor {

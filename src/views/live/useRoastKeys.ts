@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
+import { useLatest } from '@/ui/useSteady';
 
 /** What the keys of the roast screen do. */
 export interface RoastKeys {
@@ -17,8 +18,7 @@ export interface RoastKeys {
 
 /** Listens for the keys while the roast screen is up. Typing in a field and open dialogs keep their keys. */
 export function useRoastKeys(keys: RoastKeys): void {
-  const latest = useRef(keys);
-  latest.current = keys;
+  const latest = useLatest(keys);
   useEffect(() => {
     const down = (event: KeyboardEvent) => {
       if (isElsewhere(event)) return;
@@ -37,7 +37,7 @@ export function useRoastKeys(keys: RoastKeys): void {
       window.removeEventListener('keydown', down, true);
       window.removeEventListener('keyup', up, true);
     };
-  }, []);
+  }, [latest]);
 }
 
 /** A field for a note or a reading, and nothing in it: there Space has nothing to write, and marks. */

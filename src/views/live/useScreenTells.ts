@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { MethodId } from '@/core/gear';
 import type { ControlNow, Telling } from '@/core/heat';
 import type { ClockDoubt, Roast } from '@/core/roast';
@@ -8,10 +8,28 @@ import { shiftClock } from '@/store/roasting';
 import type { ProbeState } from './useProbe';
 import type { RoastClock } from './useRoastClock';
 
+/** What the screen tells besides what the record says, and what answers to it do. */
+export interface ScreenTells {
+  /** Before equals of the record's. */
+  readonly tells: (controls: readonly ControlNow[]) => readonly Telling[];
+  /** Said when nothing else is. */
+  readonly lacking: readonly Telling[];
+  readonly clockIsRight: () => void;
+  /** The device's clock was set while the page was out of sight. */
+  readonly countOn: () => Promise<void>;
+  readonly minuteMore: () => Promise<void>;
+  readonly followClock: () => Promise<void>;
+}
+
 /** What only this screen knows and tells: a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
-export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState, lacks: readonly string[]) {
+export function useScreenTells(
+  roast: Roast,
+  method: MethodId,
+  { correctedMs, doubt, shownS }: RoastClock,
+  probe: ProbeState,
+  lacks: readonly string[],
+): ScreenTells {
   const [seenMs, setSeenMs] = useState(0);
-  const doubted = useRef<ClockDoubt>(undefined);
   const [settled, setSettled] = useState<ClockDoubt>();
   // Clocks seldom jump: what is told of it is fetched when one does.
   const [words, setWords] = useState<typeof import('./clockTellings')>();
@@ -22,11 +40,13 @@ export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState
     const found = await database().recipes.get(roast.recipeId);
     return found && { found, paceOfRecipe };
   }, [roast.recipeId]);
-  const tells = ({ correctedMs, shownS, doubt }: RoastClock, controls: readonly ControlNow[]): Telling[] => {
-    doubted.current = doubt;
-    const jumped = correctedMs !== 0 && correctedMs !== seenMs;
-    const asks = doubt !== settled ? doubt : undefined;
-    if ((jumped || asks) && !words) void import('./clockTellings').then((found) => setWords(() => found));
+  const jumped = correctedMs !== 0 && correctedMs !== seenMs;
+  const asks = doubt !== settled ? doubt : undefined;
+  const lacksWords = (jumped || asks !== undefined) && !words;
+  useEffect(() => {
+    if (lacksWords) void import('./clockTellings').then((found) => setWords(() => found));
+  }, [lacksWords]);
+  const tells = (controls: readonly ControlNow[]): Telling[] => {
     return [
       ...(probe.looksFahrenheit ? [fahrenheit] : []),
       ...(words && jumped ? [words.clockJumped(correctedMs)] : []),
@@ -37,19 +57,19 @@ export function useScreenTells(roast: Roast, method: MethodId, probe: ProbeState
   const lacking = lacks.map((text): Telling => ({ key: text, level: 'note', text }));
   return {
     tells,
-    /** Said when nothing else is. */
     lacking,
-    clockIsRight: (correctedMs: number) => {
+    clockIsRight: () => {
       setSeenMs(correctedMs);
-      setSettled(doubted.current);
+      setSettled(doubt);
     },
-    /** The device's clock was set while the page was out of sight. */
     countOn: async () => {
-      setSettled(doubted.current);
-      await shiftClock(database(), roast.id, doubted.current?.byMs ?? 0);
+      setSettled(doubt);
+      await shiftClock(database(), roast.id, doubt?.byMs ?? 0);
     },
-    minuteMore: () => shiftClock(database(), roast.id, -60_000),
-    followClock: async (correctedMs: number) => {
+    minuteMore: async () => {
+      await shiftClock(database(), roast.id, -60_000);
+    },
+    followClock: async () => {
       setSeenMs(correctedMs);
       await shiftClock(database(), roast.id, -correctedMs);
     },

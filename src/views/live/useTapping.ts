@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 
 /** Tapping along with any key: while it is on each key is a crack, and Escape ends it. */
-export function useTapping(onTap: () => void): readonly [boolean, (on: boolean) => void] {
+export function useTapping(onTap: () => unknown): readonly [boolean, (on: boolean) => void] {
   const [on, setOn] = useState(false);
   useEffect(() => {
     if (!on) return;

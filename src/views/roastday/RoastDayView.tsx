@@ -34,8 +34,8 @@ function Day() {
     return { day, rows, gear: gear.map((each) => each.gear), lots };
   }, [date]);
   // Twice a minute is enough for how late it is.
-  const nowMs = useNow(true);
-  const plan = useDayPlan(date, data, Math.floor(nowMs / 30_000) * 30_000);
+  const nowMs = useNow(30_000);
+  const plan = useDayPlan(date, data, nowMs);
   if (!data || !plan) return <p className="text-husk py-10">Looking at the day…</p>;
   return (
     <section className="pt-6">

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { circumstancesOf, expectationFor, type PastRoast } from '@/core/forecast';
 import { coolDownMinOf, type Gear } from '@/core/gear';
 import {
@@ -126,10 +126,13 @@ function startOfDay(date: string, day: RoastDay | undefined): number | undefined
   return startsAt === undefined ? undefined : new Date(`${date}T${startsAt}`).getTime();
 }
 
-/** How long each batch takes, seconds, by the household's own record. */
+/** How long each batch takes, seconds, by the household's own record; fitted when that or the day changes, not with the clock. */
 function useDurations(data: DayData | undefined): ReadonlyMap<string, number> | undefined {
   const past = useLiveQuery(() => roastHistory(database()), []);
-  return data && past && new Map(data.rows.map(({ batch }) => [batch.id as string, roastSeconds(batch, data, past)]));
+  return useMemo(
+    () => data && past && new Map(data.rows.map(({ batch }) => [batch.id as string, roastSeconds(batch, data, past)])),
+    [data, past],
+  );
 }
 
 function roastSeconds(batch: RoastDay['batches'][number], data: DayData, past: readonly PastRoast[]): number {

@@ -28,7 +28,7 @@ const FROZEN = 'frozen' as const;
 function Shelf() {
   const words = useWords();
   // A jar changes by the hour, not by the second.
-  const nowMs = Math.floor(useNow() / HOUR_MS) * HOUR_MS;
+  const nowMs = useNow(HOUR_MS);
   const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
   if (!jars) return <p className="text-husk py-10">Looking at the shelf…</p>;
   const left = jars.reduce((sum, { leftGrams }) => sum + leftGrams, 0);

@@ -20,7 +20,7 @@ const SHOWN_JARS = 6;
 /** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   const dates = useRoastDates();
-  const nowMs = Math.floor(useNow() / HOUR_MS) * HOUR_MS;
+  const nowMs = useNow(HOUR_MS);
   const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
   const cups = useLiveQuery(
     async () => new Set((await database().cups.toArray()).map(({ roastId }) => roastId as string)),

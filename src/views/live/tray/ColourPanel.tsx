@@ -14,7 +14,7 @@ export function ColourPanel({ model }: { readonly model: LiveRoastModel }) {
           aria-pressed={seen?.kind === 'colour' && seen.tone === tone}
           style={{ background: beanColour(tone), color: fieldColour(tone).text }}
           className="aria-pressed:outline-bill min-h-[64px] min-w-0 rounded-xl px-0.5 text-[0.9rem] leading-tight font-bold aria-pressed:outline-4 aria-pressed:-outline-offset-4 roomy:text-base"
-          onClick={() => void model.log({ kind: 'colour', tone })}
+          onClick={() => void model.deeds.log({ kind: 'colour', tone })}
         >
           {name}
         </button>

@@ -27,7 +27,7 @@ export function CurvePanel({ model, height }: { readonly model: LiveRoastModel; 
     <TemperatureChart
       readings={readings}
       guide={guide}
-      ownC={model.ownC}
+      ownC={model.known.ownC}
       unit={temperatureUnit}
       fromS={0}
       toS={liveEndS(model)}

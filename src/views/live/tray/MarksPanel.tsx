@@ -12,7 +12,7 @@ const cell =
 
 /** Every mark in its own place, whatever comes next, and the pops to tap along with. */
 export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; readonly row: boolean }) {
-  const { at, log } = model;
+  const { at, deeds } = model;
   return (
     <div className={`grid h-full gap-2 ${row ? 'grid-cols-5' : 'grid-cols-4 grid-rows-2'}`}>
       {MARKS.map(([milestone, name]) => (
@@ -21,7 +21,7 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
           type="button"
           className={cell}
           disabled={!at.charged || at.reached[milestone] !== undefined || !isPlausible(milestone, at.reached)}
-          onClick={() => void log({ kind: 'mark', milestone })}
+          onClick={() => void deeds.log({ kind: 'mark', milestone })}
         >
           {name}
         </button>
@@ -30,11 +30,11 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
         type="button"
         className={`${cell} ${row ? '' : 'col-span-4 text-xl'} touch-manipulation select-none`}
         disabled={!at.charged}
-        onPointerDown={(event) => event.isPrimary && void model.tapCrack()}
+        onPointerDown={(event) => event.isPrimary && void deeds.tapCrack()}
         // The pointer came down already; what has none is a keyboard or a screen reader.
-        onClick={(event) => event.detail === 0 && void model.tapCrack()}
+        onClick={(event) => event.detail === 0 && void deeds.tapCrack()}
       >
-        <span key={model.crackKind}>{crackWords(model)}</span>
+        <span key={model.pressable.crack}>{crackWords(model)}</span>
       </button>
     </div>
   );
@@ -47,9 +47,9 @@ function isPlausible(milestone: Milestone, reached: LiveRoastModel['at']['reache
   return true;
 }
 
-function crackWords({ crackKind, ribbon, at }: LiveRoastModel): string {
-  const { first, second } = ribbon.cracks;
-  if (crackKind === 'second') return `A snap · ${second.length}`;
+function crackWords({ pressable, drawn, at }: LiveRoastModel): string {
+  const { first, second } = drawn.ribbon.cracks;
+  if (pressable.crack === 'second') return `A snap · ${second.length}`;
   if (at.reached.firstCrack === undefined && first.length === 0) return 'A pop';
   return `A pop · ${first.length}`;
 }

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { type SenseKind, senses } from '@/core/roast';
+import { useOnLeaving } from '@/ui/useOnLeaving';
 import { PullControl } from '../PullControl';
 import type { LiveRoastModel } from '../useLiveRoast';
 
@@ -18,15 +19,19 @@ const cell =
 /** A note in one line, what is seen besides colour, tapping with any key, a part taken out that nobody planned. */
 export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePanelProps) {
   const field = useRef<HTMLInputElement>(null);
+  const typed = useRef('');
   useEffect(() => {
     if (asked > 0) field.current?.focus();
   }, [asked]);
   const keep = () => {
-    const text = field.current?.value.trim();
-    if (text) void model.log({ kind: 'note', text: text.slice(0, 500) });
+    const text = typed.current.trim();
+    typed.current = '';
+    if (text) void model.deeds.log({ kind: 'note', text: text.slice(0, 500) });
     if (field.current) field.current.value = '';
     field.current?.blur();
   };
+  // The beans do not wait until a note is finished: what was typed of it is kept.
+  useOnLeaving(keep);
   return (
     <div className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-2 gap-1.5">
       <form
@@ -43,8 +48,12 @@ export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePane
           data-marks-on-space=""
           maxLength={500}
           className="border-husk min-h-[64px] w-0 min-w-0 flex-1 rounded-xl border-2 border-dashed bg-transparent px-3 text-lg"
+          onChange={(event) => {
+            typed.current = event.target.value;
+          }}
           onKeyDown={(event) => {
             if (event.key !== 'Escape') return;
+            typed.current = '';
             event.currentTarget.value = '';
             event.currentTarget.blur();
           }}
@@ -75,7 +84,7 @@ export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePane
           disabled={model.at.reached.firstCrack === undefined}
           className={`${cell} relative overflow-hidden`}
           wordClassName=""
-          onPull={() => void model.log({ kind: 'pull', all: false })}
+          onPull={() => void model.deeds.log({ kind: 'pull', all: false })}
         />
       </div>
     </div>
@@ -89,7 +98,9 @@ function SenseChoice({ model, sense, name }: { model: LiveRoastModel; sense: Sen
       aria-label={name}
       className={`${cell} bg-transparent`}
       value={seen?.kind === 'sense' ? seen.word : ''}
-      onChange={(event) => event.target.value && void model.log({ kind: 'sense', sense, word: event.target.value })}
+      onChange={(event) =>
+        event.target.value && void model.deeds.log({ kind: 'sense', sense, word: event.target.value })
+      }
     >
       <option value="">{name}…</option>
       {senses[sense].map((word) => (

@@ -9,7 +9,7 @@ interface SmellPanelProps {
   /** What was smelled and seen last. */
   readonly smelled: Smell | undefined;
   readonly smoke: string | undefined;
-  readonly log: LiveRoastModel['log'];
+  readonly log: LiveRoastModel['deeds']['log'];
 }
 
 /** What the log says last of smell and smoke. */

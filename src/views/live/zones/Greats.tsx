@@ -20,8 +20,8 @@ const quiet = 'border-3 border-ink active:bg-sunk';
 
 /** The two great controls, each always in its own place: what comes next, and the pull. The one that is next has the colour. */
 export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
-  const { at } = model;
-  const pullIsNext = at.charged && model.milestone === 'pull';
+  const { at, pressable } = model;
+  const pullIsNext = at.charged && pressable.milestone === 'pull';
   const [due] = at.pulls;
   return (
     <div className="heat-greats grid grid-cols-2 gap-3">
@@ -40,27 +40,22 @@ export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
 }
 
 /** Red in danger, the accent when it is next, else quiet. */
-function pullLook({ tellings }: LiveRoastModel, isNext: boolean): string {
-  if (tellings[0]?.level === 'danger') return 'bg-danger text-chaff';
+function pullLook({ told }: LiveRoastModel, isNext: boolean): string {
+  if (told.tellings[0]?.level === 'danger') return 'bg-danger text-chaff';
   return isNext ? 'bg-bill text-on-bill' : 'bg-ink text-chaff';
 }
 
 /** What comes next, but the pull: a mark, a part of a staged pull, and in second crack each snap. */
 function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel; quiet: boolean; onNext: () => void }) {
   const words = useWords();
-  const { at, log } = model;
+  const { at, deeds } = model;
+  const { milestone: next } = model.pressable;
+  const snaps = model.drawn.ribbon.cracks.second.length;
   const [due] = at.pulls;
   const look = `${face} ${isQuiet ? quiet : accent}`;
   if (!at.charged) return <Press look={look} words="Beans in" keys="Space" onPress={onNext} />;
   if (!isQuiet)
-    return (
-      <Press
-        look={look}
-        words={capital(model.milestone ? milestoneNames[model.milestone] : '')}
-        keys="Space"
-        onPress={onNext}
-      />
-    );
+    return <Press look={look} words={capital(next ? milestoneNames[next] : '')} keys="Space" onPress={onNext} />;
   if (due && !due.last)
     return (
       <PullControl
@@ -68,25 +63,17 @@ function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel;
         hint="Slide or hold"
         className={`${face} ${accent}`}
         wordClassName="font-heading text-[1.25rem] leading-[1.05] font-semibold roomy:text-3xl"
-        onPull={() => void log({ kind: 'pull', all: false, shade: due.shade })}
+        onPull={() => void deeds.log({ kind: 'pull', all: false, shade: due.shade })}
       />
     );
   if (at.reached.secondCrack !== undefined)
-    return (
-      <Press
-        look={look}
-        words={`A snap · ${model.ribbon.cracks.second.length}`}
-        keys="C"
-        onPress={() => void model.tapCrack()}
-      />
-    );
-  const snapped = model.ribbon.cracks.second.length > 0;
-  const milestone = at.reached.firstCrackEnd === undefined && !snapped ? 'firstCrackEnd' : 'secondCrack';
+    return <Press look={look} words={`A snap · ${snaps}`} keys="C" onPress={() => void deeds.tapCrack()} />;
+  const milestone = at.reached.firstCrackEnd === undefined && snaps === 0 ? 'firstCrackEnd' : 'secondCrack';
   return (
     <Press
       look={look}
       words={milestone === 'firstCrackEnd' ? 'First is over' : 'Second crack'}
-      onPress={() => void log({ kind: 'mark', milestone })}
+      onPress={() => void deeds.log({ kind: 'mark', milestone })}
     />
   );
 }

@@ -3,7 +3,7 @@ import type { LiveRoastModel } from '../useLiveRoast';
 
 /** The stage in a word, what comes next and when. */
 export function NextUp({ model }: { readonly model: LiveRoastModel }) {
-  const { stage, head, inS, detail } = model.next;
+  const { stage, head, inS, detail } = model.told.next;
   return (
     <div className="heat-next min-w-0 self-stretch overflow-hidden leading-tight">
       <h1 className="font-heading truncate text-[1.35rem] leading-tight font-semibold roomy:text-4xl wide:text-5xl">

@@ -20,7 +20,8 @@ const corner =
 /** Who and what, the other roast where there is one, and in the corner fire, five seconds earlier, and undo. */
 export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: TopBarProps) {
   const words = useWords();
-  const { undoable, underWay } = model;
+  const { underWay } = model;
+  const { undoable } = model.pressable;
   return (
     <header className="heat-bar flex items-center gap-2 roomy:gap-3">
       <OtherRoast roastId={roast.id}>

@@ -1,0 +1,42 @@
+import type { Deed, Telling } from '@/core/heat';
+import { type EntryDraft, heatS, type Roast } from '@/core/roast';
+import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
+import { database } from '@/store/current';
+import { useSteadyCallback } from '@/ui/useSteady';
+import type { RoastClock } from './useRoastClock';
+
+/** What a press at the heat does. */
+export interface HeatDeeds {
+  /** The moment of a press, seconds on the roast's clock. */
+  readonly pressedS: () => number;
+  readonly log: (draft: EntryDraft, atS?: number, source?: 'hand' | 'tap') => Promise<unknown>;
+  readonly tapCrack: () => Promise<unknown>;
+  readonly charge: () => Promise<unknown>;
+  readonly undo: () => Promise<unknown>;
+  /** Does what an answer says; `screen` deeds are the screen's own. */
+  readonly answer: (telling: Telling, deed: Deed) => Promise<void>;
+}
+
+/** The deeds of a roast; each is one function for the life of the screen. */
+export function useHeatDeeds(
+  roast: Roast,
+  clock: RoastClock,
+  crackAt: (atS: number) => 'first' | 'second',
+  putOff: (telling: Telling, weight: number) => void,
+): HeatDeeds {
+  const pressedS = useSteadyCallback(() => clock.now() ?? heatS(roast, Date.now()));
+  const log = useSteadyCallback((draft: EntryDraft, atS: number = pressedS(), source?: 'hand' | 'tap') =>
+    logEntry(database(), roast.id, draft, atS, source),
+  );
+  const tapCrack = useSteadyCallback(() => {
+    const atS = pressedS();
+    return log({ kind: 'crack', crack: crackAt(atS) }, atS, 'tap');
+  });
+  const charge = useSteadyCallback(() => chargeRoast(database(), roast.id, Date.now()));
+  const undo = useSteadyCallback(() => undoLast(database(), roast.id, pressedS()));
+  const answer = useSteadyCallback(async (telling: Telling, deed: Deed) => {
+    if (deed.kind === 'putOff') putOff(telling, deed.weight);
+    if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());
+  });
+  return { pressedS, log, tapCrack, charge, undo, answer };
+}
