@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Lot } from '@/core/bean';
 import {
   landedOfPacks,
@@ -101,7 +102,7 @@ function landedByLot(lots: readonly Lot[]): Map<string, number> {
   for (const { id, blendOf } of lots) {
     if (!blendOf || of.has(id)) continue;
     const parts = blendOf.map(({ lotId, share }) => share * (of.get(lotId) ?? Number.NaN));
-    const price = parts.reduce((sum, each) => sum + each, 0);
+    const price = sum(parts);
     if (Number.isFinite(price)) of.set(id, price);
   }
   return of;

@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import { finalShade, liveEntries, type Milestones, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
@@ -44,7 +45,7 @@ export function figuresOf(roast: Roast, cups: readonly Cup[]): RoastFigures {
     moves: live.flatMap((entry) =>
       entry.kind === 'move' ? [{ atS: entry.at, control: entry.control, value: entry.value }] : [],
     ),
-    overall: scores.length === 0 ? undefined : scores.reduce((sum, each) => sum + each, 0) / scores.length,
+    overall: mean(scores),
     words: [...new Set(cups.flatMap(({ words }) => words))],
   };
 }

@@ -1,3 +1,4 @@
+import { deviation, mean, sum } from 'd3-array';
 import { GaussianFit, packRows } from '../forecast/index.ts';
 import { type StretchName, stretchesOf } from '../roast/index.ts';
 import type { RoastFigures } from './figures.ts';
@@ -42,7 +43,8 @@ export function repeatabilityOf(figures: readonly RoastFigures[]): Repeatability
       const found = stretchesOf(reached).find((each) => each.name === name);
       return found && found.toS - found.fromS;
     });
-  const share = (values: readonly number[]) => (values.length < LEAST ? undefined : sd(values) / mean(values));
+  const share = (values: readonly number[]) =>
+    values.length < LEAST ? undefined : sd(values) / (mean(values) as number);
   const totals = figures.filter(({ reached }) => reached.pull !== undefined);
   const logs = totals.map(({ reached }) => Math.log(reached.pull as number));
   const half = Math.floor(logs.length / 2);
@@ -88,31 +90,28 @@ function sharesOf(totals: readonly RoastFigures[], logs: readonly number[]) {
     noiseWorth: 2,
   };
   const fit = new GaussianFit(prior, rows);
-  const whole = Math.max(variance(values), 1e-12);
-  const parts = columns.map((column, k) => {
-    const covariance = mean(column.map((x, i) => x * (values[i] as number)));
-    return Math.max(0, (fit.coefficient(k) * covariance) / whole);
-  });
-  const sum = Math.max(
-    1,
-    parts.reduce((total, each) => total + each, 0),
+  const squares = Math.max(
+    sum(centred(values), (off) => off ** 2),
+    1e-12,
   );
-  const [grams = 0, ambient = 0, hot = 0] = parts.map((each) => each / sum);
+  const parts = columns.map((column, k) => {
+    const products = sum(column, (x, i) => x * (values[i] as number));
+    return Math.max(0, (fit.coefficient(k) * products) / squares);
+  });
+  const whole = Math.max(1, sum(parts));
+  const [grams = 0, ambient = 0, hot = 0] = parts.map((each) => each / whole);
   return { grams, ambient, hot, left: Math.max(0, 1 - grams - ambient - hot) };
 }
 
 /** Off its mean; what nobody noted counts as the mean. */
 function centred(values: readonly number[]): number[] {
   const known = values.filter(Number.isFinite);
-  const middle = known.length === 0 ? 0 : mean(known);
+  const middle = mean(known) ?? 0;
   return values.map((value) => (Number.isFinite(value) ? value - middle : 0));
 }
 
-const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
-const variance = (values: readonly number[]) => mean(values.map((each) => (each - mean(values)) ** 2));
-/** Standard deviation of a sample, n − 1. */
-const sd = (values: readonly number[]) =>
-  values.length < 2 ? 0 : Math.sqrt((variance(values) * values.length) / (values.length - 1));
+/** Standard deviation of a sample, n − 1; 0 of fewer than two. */
+const sd = (values: readonly number[]) => deviation(values) ?? 0;
 
 function defined<T extends object>(row: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
   return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== undefined)) as never;

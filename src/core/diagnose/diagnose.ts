@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Case } from './case.ts';
 import type { Complaint } from './complaints.ts';
 import { type FindingId, findingIds } from './findingNames.ts';
@@ -96,7 +97,7 @@ function weigh(id: FindingId, its: Case): Weighed {
   const explains = rule.explains.filter((complaint) => its.complaints.has(complaint));
   const said = explains.length > 0 || rule.explains.some((complaint) => its.looks.has(complaint));
   const signs = onceEach(rule.signs(its, said).filter((sign): sign is Sign => !!sign && sign.weight !== 0));
-  const recorded = signs.reduce((sum, { weight }) => sum + weight, 0);
+  const recorded = sum(signs, ({ weight }) => weight);
   // What the eye saw is evidence already, and counts once.
   const more = explains.filter((complaint) => !its.looks.has(complaint));
   const words = more.flatMap((complaint) => its.complaints.get(complaint) ?? []);
@@ -128,7 +129,7 @@ function settle(all: readonly Weighed[]): Weighed[] {
   return left.flatMap((each) => {
     const rivals = left.filter((other) => opposed(each, other));
     if (rivals.some((other) => other.weight > each.weight)) return [];
-    const disputed = rivals.reduce((sum, other) => sum + other.weight * DISPUTED, 0);
+    const disputed = sum(rivals, ({ weight }) => weight * DISPUTED);
     const weight = each.weight - Math.min(disputed, each.weight - SAID_FROM);
     return [{ ...each, weight, outweighs: rivals.map(({ id }) => id) }];
   });

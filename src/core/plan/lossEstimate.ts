@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 
 /** One earlier roast, as far as its loss is concerned. */
@@ -89,12 +90,12 @@ export function usualLoss(wanted: Parameters<typeof estimateLoss>[0], records: r
 
 /** What a record counts; ours for a guess. */
 const shareOf = ({ guessed }: LossRecord) => (guessed ? 0.25 : 1);
-const countOf = (records: readonly LossRecord[]) => records.reduce((sum, record) => sum + shareOf(record), 0);
+const countOf = (records: readonly LossRecord[]) => sum(records, shareOf);
 
 function meanResidual(records: readonly LossRecord[]): number {
   const off = ({ lossPercent, shade, moisturePercent }: LossRecord) =>
     lossPercent - tableLossPercent(shade, moisturePercent);
-  return records.reduce((sum, record) => sum + shareOf(record) * off(record), 0) / countOf(records);
+  return sum(records, (record) => shareOf(record) * off(record)) / countOf(records);
 }
 
 function groupByLot(records: readonly LossRecord[]): Map<string, LossRecord[]> {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 /** Roasted coffee on the shelf, or to come. Days are whole numbers, 0 is today. */
 export interface StockJar {
   readonly grams: number;
@@ -92,7 +93,7 @@ export function stockAhead(question: StockQuestion): StockPlan {
     const jars = jarsWith(new Map([...batches, [day, count]])).map((jar) =>
       jar.fromDay === day ? { ...jar, lastDay: day + freshDays } : jar,
     );
-    const past = drink(jars, gramsOn, day + freshDays + 2).reduce((sum, each) => sum + each.pastGrams, 0);
+    const past = sum(drink(jars, gramsOn, day + freshDays + 2), ({ pastGrams }) => pastGrams);
     const without = drink(jarsWith(batches), gramsOn, day + freshDays + 2).reduce(
       (sum, each) => sum + each.pastGrams,
       0,

@@ -1,4 +1,4 @@
-import { mean, median } from 'd3-array';
+import { mean, median, sum } from 'd3-array';
 import {
   type LearnedProbe,
   ownFirstCrackC,
@@ -145,6 +145,6 @@ function spreadAt(misses: readonly (readonly number[])[], depthC: number): numbe
   const around = [nearest - 1, nearest, nearest + 1].flatMap((i) => misses[i] ?? []);
   // Neighbouring depths of one log miss alike: they are one miss, not three.
   const count = around.length / 3;
-  const squares = around.reduce((sum, miss) => sum + miss ** 2, 0) / 3;
+  const squares = sum(around, (miss) => miss ** 2) / 3;
   return Math.sqrt((squares + BELIEF_WORTH * BELIEVED_SD ** 2) / (count + BELIEF_WORTH));
 }

@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import { finalShade, type Milestones, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
@@ -61,7 +62,7 @@ export function closenessTo(recipe: Recipe, roast: Roast): Closeness | undefined
   const pace = paceAgainst(guide, milestonesOfRoast(roast));
   if (pace.length === 0) return undefined;
   const squares = pace.map(({ milestone, byS }) => (byS / Math.max(30, guide[milestone] ?? 30)) ** 2);
-  const off = Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
+  const off = Math.sqrt(mean(squares) ?? 0);
   const roasted = roastedGrams(roast);
   const shade = finalShade(roast);
   const lossBy =

@@ -1,3 +1,4 @@
+import { median } from 'd3-array';
 import { seededRandom } from '../chance/index.ts';
 import type { SimulationSetUp } from './setUp.ts';
 import { type Ending, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
@@ -36,11 +37,10 @@ export function whatIf(setUp: SimulationSetUp, ending: Ending, asked: WhatIf): W
   const pairs = SEEDS.map(
     (seed) => [run(setUp, [], seed), run({ ...setUp, ...asked.change }, asked.moves, seed)] as const,
   );
-  const middle = (values: number[]) => values.sort((a, b) => a - b)[1] as number;
   return {
-    firstCrackTimes: middle(pairs.map(([a, b]) => (b.firstCrack ?? LIMIT_S) / (a.firstCrack ?? LIMIT_S))),
-    pullTimes: middle(pairs.map(([a, b]) => b.pull / a.pull)),
-    scorchedBy: middle(pairs.map(([a, b]) => b.end.scorched - a.end.scorched)),
+    firstCrackTimes: median(pairs, ([a, b]) => (b.firstCrack ?? LIMIT_S) / (a.firstCrack ?? LIMIT_S)) as number,
+    pullTimes: median(pairs, ([a, b]) => b.pull / a.pull) as number,
+    scorchedBy: median(pairs, ([a, b]) => b.end.scorched - a.end.scorched) as number,
     stuck: pairs.some(([, b]) => b.stuck),
   };
 }

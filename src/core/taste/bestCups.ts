@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import type { ScoredCup } from './scored.ts';
 
 /** How a roast, or one part of a staged one, was liked over all its cups: the mean of their overall scores. */
@@ -19,7 +20,7 @@ export function bestRoasts(cups: readonly ScoredCup[], most: number): RoastLikin
     .flatMap((its) => {
       const [first] = its;
       if (!first) return [];
-      const overall = its.reduce((sum, each) => sum + each.overall, 0) / its.length;
+      const overall = mean(its, ({ overall }) => overall) ?? 0;
       return [{ roastId: first.roastId, pullId: first.pullId, cups: its.length, overall }];
     })
     .sort((a, b) => b.overall - a.overall || b.cups - a.cups)

@@ -1,4 +1,4 @@
-import { mean } from 'd3-array';
+import { mean, sum } from 'd3-array';
 import type { ShadeNumber } from '../shade/index.ts';
 
 /** One tasting of coffee of a shade: its overall score, 0 to 10. */
@@ -47,7 +47,7 @@ export function likedShade(tastings: readonly ShadeTasting[], wins: readonly Sha
     .map(([shade, all]) => ({
       shade,
       tastings: all.length,
-      lead: all.reduce((sum, each) => sum + each, 0) / (all.length + PRIOR_TASTINGS),
+      lead: sum(all) / (all.length + PRIOR_TASTINGS),
     }))
     .sort((a, b) => b.lead - a.lead);
   const [best, next] = liked;

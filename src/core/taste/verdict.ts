@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import { binomialTail, evenSplitP, moreNeeded, preferencePower, SHOWN_P, trianglePower } from './binomial.ts';
 
 /** A result in figures and in words. */
@@ -73,9 +74,8 @@ export function rankMeans(scores: readonly (readonly number[])[]): { readonly sc
         1 + row.filter((other) => other > score).length + (row.filter((other) => other === score).length - 1) / 2,
     ),
   );
-  const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / Math.max(values.length, 1);
   return Array.from({ length: cups }, (_, i) => ({
-    score: mean(scores.map((row) => row[i] as number)),
-    rank: mean(ranks.map((row) => row[i] as number)),
+    score: mean(scores, (row) => row[i]) ?? 0,
+    rank: mean(ranks, (row) => row[i]) ?? 0,
   }));
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import { mugsIn } from '@/core/household';
 import { localDay } from '@/core/units';
@@ -12,8 +13,8 @@ import { useWords } from '@/ui/useHousehold';
 export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
   const words = useWords();
   const { plan, date, roastGrams, greenGrams, household, usual, nextLot: lot } = ahead;
-  const all = plan.roasts.reduce((sum, { batches }) => sum + batches, 0);
-  const left = data.lots.reduce((sum, { leftGrams }) => sum + Math.max(0, leftGrams), 0);
+  const all = sum(plan.roasts, ({ batches }) => batches);
+  const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
   const put = async (day: number, batches: number) => {
     if (!lot || !usual.gear) return;
     const batch = {

@@ -1,3 +1,4 @@
+import { mean as average } from 'd3-array';
 import type { RoastFigures } from '@/core/compare';
 import { controlsOf } from '@/core/gear';
 import { liveEntries, type StretchName, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
@@ -23,7 +24,7 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
   const clock = (seconds: number | undefined) => (seconds === undefined ? undefined : formatClock(seconds));
   const mean = (each: Compared, line: (typeof sheetLines)[number]) => {
     const scores = each.cups.flatMap(({ sheet }) => sheet[line] ?? []);
-    return scores.length === 0 ? undefined : (scores.reduce((sum, score) => sum + score, 0) / scores.length).toFixed(1);
+    return average(scores)?.toFixed(1);
   };
   const rows: readonly (readonly [string, (each: Compared, its: RoastFigures) => string | undefined])[] = [
     ['green', ({ roast }) => words.weight(roast.greenGrams)],

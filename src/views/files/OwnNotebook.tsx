@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { useState } from 'react';
 import { tableNouns } from '@/core/exchange';
 import { counted } from '@/core/units';
@@ -20,7 +21,7 @@ interface OwnNotebookProps {
 export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: OwnNotebookProps) {
   const [preference, setPreference] = useState<Preference>('mine');
   const [written, setWritten] = useState(0);
-  const rows = found.comparison.reduce((sum, { fresh, same, differing }) => sum + fresh + same + differing, 0);
+  const rows = sum(found.comparison, ({ fresh, same, differing }) => fresh + same + differing);
   if (loading)
     return (
       <div className="mt-4 space-y-3">

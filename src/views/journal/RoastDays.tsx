@@ -1,3 +1,4 @@
+import { format, getDaysInMonth, parseISO } from 'date-fns';
 import type { JournalQuery } from '@/core/journal';
 
 interface RoastDaysProps {
@@ -28,7 +29,7 @@ export function RoastDays({ days, query, onAsk }: RoastDaysProps) {
           {months.map((month) => (
             <tr key={month} className="border-line border-b">
               <th scope="row" className="pr-4 text-left font-normal whitespace-nowrap">
-                {new Date(`${month}-15T00:00:00Z`).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })}
+                {format(parseISO(month), 'MMMM yyyy')}
               </th>
               {Array.from({ length: daysOf(month) }, (_, i) => {
                 const day = `${month}-${String(i + 1).padStart(2, '0')}`;
@@ -65,11 +66,5 @@ export function RoastDays({ days, query, onAsk }: RoastDaysProps) {
   );
 }
 
-function daysOf(month: string): number {
-  const [year = 2000, number = 1] = month.split('-').map(Number);
-  return new Date(Date.UTC(year, number, 0)).getUTCDate();
-}
-
-function monthName(month: string): string {
-  return new Date(`${month}-15T00:00:00Z`).toLocaleDateString('en-GB', { month: 'long' });
-}
+const daysOf = (month: string) => getDaysInMonth(parseISO(month));
+const monthName = (month: string) => format(parseISO(month), 'MMMM');

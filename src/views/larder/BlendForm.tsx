@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { useState } from 'react';
 import { blendMean, blendWarnings, type Lot, lotTitle, measuresOf } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
@@ -38,7 +39,7 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
         ];
   });
   const parts = read.flatMap(({ lot, grams }): Part[] => (grams.ok ? [{ lot, grams: grams.value }] : []));
-  const total = parts.reduce((sum, { grams }) => sum + grams, 0);
+  const total = sum(parts, ({ grams }) => grams);
   const enough = parts.length >= 2 && parts.length === read.length && parts.length <= MOST_PARTS;
   const errorOf = (lotId: string) => {
     const grams = read.find(({ lot }) => lot.id === lotId)?.grams;

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { boughtGrams, type Lot } from '@/core/bean';
@@ -36,7 +37,7 @@ function Lots() {
   const lots = useLiveQuery(() => lotsWithStock(database()), []);
   const [sheet, setSheet] = useState<Sheet>();
   if (!lots) return <p className="text-husk py-10">Opening the larder…</p>;
-  const left = lots.reduce((sum, each) => sum + Math.max(0, each.leftGrams), 0);
+  const left = sum(lots, ({ leftGrams }) => Math.max(0, leftGrams));
   const most = Math.max(...lots.map((each) => boughtGrams(each.lot)), 1);
   const remove = async ({ lot, roasts }: LotStock) => {
     const change = await removeLot(database(), lot);

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { MoneySoFar } from '@/core/cost';
 import { counted } from '@/core/units';
 import type { Money } from '@/store/moneySoFar';
@@ -85,7 +86,7 @@ function Sum({ money: { all: so, gear } }: { readonly money: Money }) {
         </p>
       )}
       {shopKnown && so.byMonth.length > 1 && (
-        <SavedLine so={so} goalMinor={gear.reduce((sum, { payback }) => sum + payback.priceMinor, 0)} />
+        <SavedLine so={so} goalMinor={sum(gear, ({ payback }) => payback.priceMinor)} />
       )}
       <p className="text-husk mt-6 max-w-3xl">
         Cost is (beans and carriage) for the green that went in, and electricity where the gear’s power and the tariff

@@ -1,4 +1,5 @@
 import { scaleLinear } from 'd3-scale';
+import { format, parseISO } from 'date-fns';
 import type { MoneySoFar } from '@/core/cost';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
@@ -70,5 +71,5 @@ export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; re
 }
 
 function monthName(month: string): string {
-  return new Date(`${month}-15T00:00:00Z`).toLocaleDateString('en-GB', { month: 'short' });
+  return format(parseISO(month), 'MMM');
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { type JarEvent, sealedTooEarly, shelfStates, stateNames } from '@/core/shelf';
 import { capital, HOUR_MS } from '@/core/units';
@@ -31,7 +32,7 @@ function Shelf() {
   const nowMs = useNow(HOUR_MS);
   const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
   if (!jars) return <p className="text-husk py-10">Looking at the shelf…</p>;
-  const left = jars.reduce((sum, { leftGrams }) => sum + leftGrams, 0);
+  const left = sum(jars, ({ leftGrams }) => leftGrams);
   return (
     <section>
       <div className="flex flex-wrap items-end gap-4 py-7">
