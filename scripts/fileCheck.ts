@@ -1,7 +1,8 @@
 // ./gander file check FILE: what a notebook file holds and what is odd about it; 1 where it would not load whole.
 import { readFileSync } from 'node:fs';
-import { contentTables, parseNotebook, salvageNotebook } from '../src/core/exchange/index.ts';
+import { contentTables, parseNotebook, salvageNotebook, unknownFields } from '../src/core/exchange/index.ts';
 import { issueSentence } from '../src/core/issues/index.ts';
+import { counted } from '../src/core/units/index.ts';
 
 const [deed, path] = process.argv.slice(2);
 if (deed !== 'check' || path === undefined) {
@@ -27,6 +28,8 @@ for (const table of contentTables) console.log(`  ${String(notebook[table].lengt
 console.log(notebook.household ? '  with the settings' : '  without settings');
 if (cutOff) console.log('The file breaks off; what stands before the break would load.');
 for (const { table, called, why } of leftOut) console.log(`Left out of ${table}, ${called}: ${issueSentence(why)}`);
+for (const { table, field, count } of unknownFields(notebook))
+  console.log(`Not known here, and kept: ${field} in ${counted(count, 'row')} of ${table}`);
 const whole = parseNotebook(text).ok;
 console.log(whole ? 'It loads whole.' : 'It does not load whole.');
 process.exitCode = whole ? 0 : 1;

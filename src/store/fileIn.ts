@@ -6,9 +6,9 @@ import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { decodeText } from './decodeText.ts';
 import { keepDone } from './done.ts';
+import { readFile } from './fileKinds.ts';
 import { type ContentComparison, compareContent, loadContent, type Preference } from './notebook.ts';
 import { doneOf, type Notice } from './notices.ts';
-import { readSavedFile } from './rawRows.ts';
 
 /** What was left out of a damaged file, without the rows themselves. */
 export type LeftOutName = Omit<LeftOut, 'row' | 'id'>;
@@ -43,10 +43,10 @@ export async function openFile(
   bytes: Uint8Array,
 ): Promise<{ readonly opened: Opened; readonly file?: FileIn }> {
   const text = decodeText(bytes);
-  if (!/^\s*\{/.test(text.slice(0, 200).replace('\ufeff', ''))) return { opened: { kind: 'table', text } };
-  const salvaged = readSavedFile(text);
-  if (!salvaged.ok) return { opened: { kind: 'refused', reasons: salvaged.issues.map(issueSentence) } };
-  const { notebook, leftOut, cutOff } = salvaged.value;
+  const read = readFile(text);
+  if (!read.ok) return { opened: { kind: 'refused', reasons: read.issues.map(issueSentence) } };
+  if (read.value.kind === 'table') return { opened: read.value };
+  const { notebook, leftOut, cutOff } = read.value;
   const { household, roasts, recipes, gear } = notebook;
   const mine = await db.gear.count();
   const known = await db.gear

@@ -1,14 +1,7 @@
-import {
-  formatTable,
-  type NotebookContent,
-  notebookPieces,
-  recipeContent,
-  roastContent,
-  salvageNotebook,
-  type TableKind,
-} from '@/core/exchange';
+import { type NotebookContent, recipeContent, roastContent, salvageNotebook, type TableKind } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import type { GanderDatabase } from './database.ts';
+import { type FileKind, fileWriters, writeKind } from './fileKinds.ts';
 import { readContent } from './notebook.ts';
 import { getHousehold } from './settings.ts';
 
@@ -29,18 +22,22 @@ export interface FileOut {
  * reasons, since half a notebook is better than none.
  */
 export async function writeFile(db: GanderDatabase, what: What, nowMs: number): Promise<FileOut> {
-  const blob = blobOf(partOf(await readContent(db), what), nowMs);
+  const blob = await blobOf(db, 'notebook', nowMs, (content) => partOf(content, what));
   const back = salvageNotebook(await blob.text());
   const issues = back.ok ? back.value.leftOut.map(({ why }) => why) : back.issues;
   return { blob, faults: issues.slice(0, MOST_FAULTS).map(issueSentence) };
 }
 const MOST_FAULTS = 12;
 
-/** In pieces that the browser takes as they come: of a notebook of years neither rows nor text are small. */
-function blobOf(content: NotebookContent, nowMs: number): Blob {
-  const pieces: Blob[] = [];
-  for (const piece of notebookPieces(content, new Date(nowMs).toISOString())) pieces.push(new Blob([piece]));
-  return new Blob(pieces, { type: 'application/json' });
+/** One kind of file of the notebook, or of a part of it. */
+async function blobOf(
+  db: GanderDatabase,
+  kind: FileKind,
+  nowMs: number,
+  part: (content: NotebookContent) => NotebookContent = (content) => content,
+): Promise<Blob> {
+  const facts = { savedAt: new Date(nowMs).toISOString(), household: await getHousehold(db) };
+  return writeKind(fileWriters[kind], part(await readContent(db)), facts);
 }
 
 function partOf(content: NotebookContent, what: What): NotebookContent {
@@ -49,7 +46,4 @@ function partOf(content: NotebookContent, what: What): NotebookContent {
 }
 
 /** One table of the notebook as CSV, in the household's units. */
-export async function writeTable(db: GanderDatabase, kind: TableKind): Promise<Blob> {
-  const text = formatTable(kind, await readContent(db), await getHousehold(db));
-  return new Blob([text], { type: 'text/csv;charset=utf-8' });
-}
+export const writeTable = (db: GanderDatabase, kind: TableKind): Promise<Blob> => blobOf(db, kind, Date.now());

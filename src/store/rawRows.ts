@@ -10,8 +10,11 @@ import {
 import { type Result, success } from '@/core/issues';
 import { joined, type ReadingsRow, type SlimRoast } from './apartRow.ts';
 
-/** Reads a file that Gander saved: a notebook, or a database as it was, from the rescue page. Damage costs its own row. */
-export function readSavedFile(text: string): Result<Salvaged> {
+/** Whether a file is a database as it was, from the rescue page, which alone writes this, and at the beginning. */
+export const isRescued = (head: string): boolean => head.slice(0, 80).includes('"rawDatabase"');
+
+/** Reads such a file. Damage costs its own row. */
+export function readRescued(text: string): Result<Salvaged> {
   const raw = rawTables(text);
   if (!raw) return salvageNotebook(text);
   const { content, leftOut } = salvageContent(wholeRows(raw.tables));
@@ -20,8 +23,6 @@ export function readSavedFile(text: string): Result<Salvaged> {
 }
 
 function rawTables(text: string): { tables: Record<string, unknown[]>; savedAt: string } | undefined {
-  // Only the rescue page writes this, and at the beginning; a notebook is not parsed twice.
-  if (!text.slice(0, 80).includes('"rawDatabase"')) return undefined;
   try {
     const { tables, savedAt } = JSON.parse(text) as { tables?: unknown; savedAt?: unknown };
     if (!isRow(tables)) return undefined;

@@ -3,7 +3,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
+import { type Browser, type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
 export const FLAGS = [
@@ -22,7 +22,7 @@ export const PHONE = { width: 390, height: 844 };
 /** A served app and a way to open it as a new person would: nothing stored yet. */
 export interface Served {
   readonly address: string;
-  /** A fresh browser with a folder of its own. Requests outside the origin, and what the pages' own policy bars, fail the test at `close`. */
+  /** A person of their own, with nothing stored, in the one browser of this file. Requests outside the origin, and what the pages' own policy bars, fail the test at `close`. */
   open(options?: BrowserContextOptions): Promise<Opened>;
   stop(): Promise<void>;
 }
@@ -33,16 +33,16 @@ export interface Opened {
   close(): Promise<void>;
 }
 
-/** A fresh Chromium with a folder of its own. */
+const PERSON = { viewport: WIDE, locale: 'en-IE', timezoneId: 'UTC' };
+
+/** A fresh Chromium with a folder of its own, for what must outlive it. */
 export async function openChromium(options: BrowserContextOptions = {}) {
   const folder = await mkdtemp(join(tmpdir(), 'gander-browser-'));
   const context = await chromium.launchPersistentContext(folder, {
     executablePath: CHROMIUM,
     headless: true,
     args: FLAGS,
-    viewport: WIDE,
-    locale: 'en-GB',
-    timezoneId: 'UTC',
+    ...PERSON,
     ...options,
   });
   const close = async () => {
@@ -61,11 +61,12 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
     env: { ...process.env, PORT: String(port), HOST: 'localhost', GANDER_HOUSEHOLD: household, NODE_ENV: 'production' },
   });
   await answered(`${address}/api/welcome`, server);
-  const contexts = new Set<BrowserContext>();
+  let browser: Promise<Browser> | undefined;
   return {
     address,
     async open(options = {}) {
-      const { context, close: closeBrowser } = await openChromium({ baseURL: address, locale: 'en-IE', ...options });
+      browser ??= chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+      const context = await (await browser).newContext({ baseURL: address, ...PERSON, ...options });
       const strangers: string[] = [];
       context.on('request', (request) => {
         const { protocol, origin } = new URL(request.url());
@@ -76,18 +77,17 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
         if (message.text().includes('Content Security Policy')) barred.push(message.text());
       });
       const close = async () => {
-        await closeBrowser();
+        await context.close();
         if (barred.length > 0) throw new Error(`The pages' own policy barred something: ${barred.join(', ')}`);
         if (strangers.length > 0) throw new Error(`Requests left the origin: ${strangers.join(', ')}`);
       };
-      contexts.add(context);
-      const page = context.pages()[0] ?? (await context.newPage());
+      const page = await context.newPage();
       page.setDefaultTimeout(30_000);
       return { context, page, close };
     },
     async stop() {
       // A failed test leaves its browser open, which would keep the runner waiting.
-      for (const context of contexts) await context.close();
+      await (await browser)?.close();
       server.kill();
       await new Promise((resolve) => (server.exitCode === null ? server.once('exit', resolve) : resolve(0)));
     },

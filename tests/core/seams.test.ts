@@ -117,4 +117,8 @@ describe('what the README says is all there is to add', () => {
           without.file,
         );
     });
+  it('a stored field that may be absent: its schema', () => {
+    const edit = { file: 'src/core/bean/lot.ts', before: '  name: z', put: '  farmHeightM: z.number().optional(),\n' };
+    assert.deepEqual(faults([edit]), []);
+  });
 });

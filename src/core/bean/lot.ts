@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { densityClasses, gradings, processes, storages } from './kinds.ts';
 
 /** A calendar day of the household, `2026-11-24`. */
@@ -10,7 +11,7 @@ const money = z.int().nonnegative().max(100_000_000);
 const words = z.string().trim().max(300);
 
 /** One pack of a lot, as it was bought or put together. */
-export const packSchema = z.strictObject({
+export const packSchema = row({
   grams,
   /** What the beans cost; absent when nobody remembers, or for a blend, which costs what its parts cost. */
   priceMinor: money.optional(),
@@ -20,13 +21,13 @@ export const packSchema = z.strictObject({
 export type Pack = z.infer<typeof packSchema>;
 
 /** What the scale said was left at a moment, which outranks every sum from before. */
-const weighing = z.strictObject({ at: z.iso.datetime(), leftGrams: z.number().nonnegative().max(100_000) });
+const weighing = row({ at: z.iso.datetime(), leftGrams: z.number().nonnegative().max(100_000) });
 
 /** One part of a blend, made before roasting; shares add up to 1. */
-const blendPart = z.strictObject({ lotId: idSchema('lot'), share: z.number().positive().max(1) });
+const blendPart = row({ lotId: idSchema('lot'), share: z.number().positive().max(1) });
 
 /** One purchase of green beans, or a blend of such. */
-export const lotSchema = z.strictObject({
+export const lotSchema = row({
   id: idSchema('lot'),
   name: z.string().trim().min(1).max(80),
   /** Country or region; empty when unknown. */

@@ -55,6 +55,36 @@ export interface CaseFacts {
   readonly ownFirstCrackC?: number | undefined;
 }
 
+/** How dark it was meant to be and came out. */
+interface Shades {
+  /** The shade that was meant for the last pull. */
+  readonly meant: ShadeNumber;
+  readonly got: ShadeNumber | undefined;
+  /** Each pull with the shade that was planned for it: one, or the parts of a staged pull. */
+  readonly parts: readonly PulledPart[];
+}
+
+/** When it was pulled. */
+interface Pulled {
+  /** How much later (below 0 sooner) than its rule named, seconds; undefined where it names no time. */
+  readonly lateS: number | undefined;
+  /** First crack was pressed at the pull itself: when it began nobody knows. */
+  readonly atCrack: boolean;
+}
+
+/** What was weighed; undefined when it was not, or when it cannot be. */
+interface Loss {
+  readonly percent: number | undefined;
+  /** Against table 5 for the shade it was given, in standard deviations. */
+  readonly off: number | undefined;
+}
+
+/** °C a minute at first crack and just before the pull, where the readings bear it. */
+interface Rates {
+  readonly atFirstCrack: number | undefined;
+  readonly atPull: number | undefined;
+}
+
 /** A roast as the rules read it: its figures against what is usual here, what was seen and what was tasted. */
 export interface Case extends CaseFacts, Seen {
   readonly method: Method;
@@ -70,22 +100,11 @@ export interface Case extends CaseFacts, Seen {
   readonly byMethod: Spans;
   /** The whole roast beside its method's range. */
   readonly methodRange: ReturnType<typeof againstMethod> | undefined;
-  /** The shade that was meant for the last pull. */
-  readonly meant: ShadeNumber;
-  readonly got: ShadeNumber | undefined;
-  /** Each pull with the shade that was planned for it: one, or the parts of a staged pull. */
-  readonly parts: readonly PulledPart[];
-  /** How much later (below 0 sooner) than its rule named the roast was pulled, seconds; undefined where it names no time. */
-  readonly pulledLateS: number | undefined;
-  /** First crack was pressed at the pull itself: when it began nobody knows. */
-  readonly crackAtPull: boolean;
-  /** Loss against table 5 for the shade it was given, in standard deviations; undefined when it was not weighed. */
-  readonly lossOff: number | undefined;
-  readonly lossPercent: number | undefined;
+  readonly shades: Shades;
+  readonly pulled: Pulled;
+  readonly loss: Loss;
+  readonly rates: Rates;
   readonly heat: HeatHere;
-  /** °C a minute at first crack and just before the pull, where the readings bear it. */
-  readonly rateAtFirstCrack: number | undefined;
-  readonly rateAtPull: number | undefined;
   /** How far the reading at first crack is off the gear's own, °C, where that is far enough to ask. */
   readonly probeOffC: number | undefined;
   readonly stirs: number;
@@ -143,16 +162,17 @@ export function caseOf(facts: CaseFacts): Case {
     spans: spansOf(reached, usual, meant, got),
     byMethod: spansOf(reached, expectationFor(asTheMethod(question), []), meant, got),
     methodRange: pull === undefined ? undefined : againstMethod(its.method, pull, shade),
-    meant,
-    got,
-    parts: partsOf(roast, live, meant, got),
-    pulledLateS: rulesAt === undefined || pull === undefined ? undefined : pull - rulesAt,
-    crackAtPull,
-    lossPercent: loss,
-    lossOff: loss === undefined ? undefined : (loss - shadeOf(shade).lossPercent.mean) / LOSS_SD,
+    shades: { meant, got, parts: partsOf(roast, live, meant, got) },
+    pulled: { lateS: rulesAt === undefined || pull === undefined ? undefined : pull - rulesAt, atCrack: crackAtPull },
+    loss: {
+      percent: loss,
+      off: loss === undefined ? undefined : (loss - shadeOf(shade).lossPercent.mean) / LOSS_SD,
+    },
     heat: heatHere(heatControl(controlsOf(its)), settings, { ...expected, ...reached }, own),
-    rateAtFirstCrack: firstCrack === undefined ? undefined : rateOfRise(readings, firstCrack),
-    rateAtPull: pull === undefined ? undefined : rateOfRise(readings, pull),
+    rates: {
+      atFirstCrack: firstCrack === undefined ? undefined : rateOfRise(readings, firstCrack),
+      atPull: pull === undefined ? undefined : rateOfRise(readings, pull),
+    },
     probeOffC: probeMovedByC(atCrack, facts.ownFirstCrackC),
     stirs: live.filter((entry) => entry.kind === 'move' && entry.control === 'stir').length,
     hot:

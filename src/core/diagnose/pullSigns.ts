@@ -9,7 +9,7 @@ const KEPT_WITHIN_S = 10;
 const PLAIN_S = 30;
 
 /** The plan's own rule for the pull against what was done: the first evidence there is. */
-export function ruleSign({ pulledLateS: lateS }: Case, side: 'early' | 'late'): Sign | undefined {
+export function ruleSign({ pulled: { lateS } }: Case, side: 'early' | 'late'): Sign | undefined {
   const off = side === 'late' ? (lateS ?? 0) : -(lateS ?? 0);
   return fact(
     off > KEPT_WITHIN_S,
@@ -19,7 +19,7 @@ export function ruleSign({ pulledLateS: lateS }: Case, side: 'early' | 'late'): 
 }
 
 /** Every pull that came out lighter or darker than it was planned; a part of a staged pull by its own shade. */
-export function partSigns({ parts }: Case, side: 'lighter' | 'darker'): Sign[] {
+export function partSigns({ shades: { parts } }: Case, side: 'lighter' | 'darker'): Sign[] {
   const off = parts.flatMap(({ meant, got }, i) => {
     const by = got === undefined ? 0 : side === 'darker' ? got - meant : meant - got;
     const which = parts.length > 1 ? `Part ${i + 1}` : 'It';

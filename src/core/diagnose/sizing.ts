@@ -82,7 +82,7 @@ const MOST_PULL_S = 30;
 export function sizedPull(its: Case, side: 'later' | 'earlier'): Omit<Proposal, 'question'> {
   const span = its.spans.afterCrack;
   const later = side === 'later' ? 1 : -1;
-  const off = [its.pulledLateS, span && span.seconds - span.usual.medianS].find(
+  const off = [its.pulled.lateS, span && span.seconds - span.usual.medianS].find(
     (each) => each !== undefined && -each * later >= LEAST_PULL_S,
   );
   const missedS = off === undefined ? USUAL_PULL_S : Math.abs(off);

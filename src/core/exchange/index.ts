@@ -28,3 +28,4 @@ export {
   THERMOMETER_SERVICE,
   THERMOMETER_VALUE,
 } from './thermometer.ts';
+export { type UnknownField, unknownFields } from './unknownFields.ts';

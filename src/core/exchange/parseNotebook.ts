@@ -35,7 +35,8 @@ export function readNotebookFile(
 ): Result<Readonly<Record<string, unknown>>> {
   let raw: unknown;
   try {
-    raw = JSON.parse(text);
+    // A field of this name would change what a row is once it is copied; none of ours has it.
+    raw = text.includes('"__proto__"') ? JSON.parse(text, withoutProto) : JSON.parse(text);
   } catch (cause) {
     return failure({ code: 'notJson', path: [], detail: (cause as Error).message });
   }
@@ -49,6 +50,8 @@ export function readNotebookFile(
     return failure({ code: 'shape', path: [], detail: `a row of it is none (${(cause as Error).message})` });
   }
 }
+
+const withoutProto = (key: string, value: unknown) => (key === '__proto__' ? undefined : value);
 
 function readHeading(raw: unknown): Result<number> {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw))

@@ -27,8 +27,7 @@ export function rowWithoutBadThings(table: ContentTable, row: unknown): { row: u
   const fields = new Set<string>();
   for (const issue of parsed.error.issues) {
     const [field, at] = issue.path;
-    if (issue.code === 'unrecognized_keys' && issue.path.length === 0) for (const key of issue.keys) fields.add(key);
-    else if (typeof field !== 'string') return undefined;
+    if (typeof field !== 'string') return undefined;
     else if (typeof at === 'number') places.set(field, (places.get(field) ?? new Set()).add(at));
     else fields.add(field);
   }

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { nextChangeSchema } from './nextChange.ts';
 
 const at = z.iso.datetime();
@@ -9,7 +10,7 @@ export const outcomes = ['helped', 'worse', 'noDifference'] as const;
 export type Outcome = (typeof outcomes)[number];
 
 /** A question that two roasts answer: one thing is changed, the rest stays. */
-export const experimentSchema = z.strictObject({
+export const experimentSchema = row({
   id: idSchema('experiment'),
   /** "Longer browning?" */
   question: z.string().trim().min(1).max(200),

@@ -1,34 +1,35 @@
 import * as z from 'zod';
 import { milestones } from '../roast/index.ts';
+import { row } from '../row/index.ts';
 import { cares } from './cares.ts';
 
 const when = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
-  z.strictObject({ kind: z.literal('milestone'), milestone: z.enum(milestones).exclude(['pull', 'cooled']) }),
+  row({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
+  row({ kind: z.literal('milestone'), milestone: z.enum(milestones).exclude(['pull', 'cooled']) }),
 ]);
 
 /** ONE thing that is done otherwise in the next batch (handbook, section 10). */
 export const nextChangeSchema = z.discriminatedUnion('kind', [
   /** A control set otherwise from a moment on; without a value it is an act, such as one more stir. */
-  z.strictObject({
+  row({
     kind: z.literal('move'),
     control: z.string().min(1).max(40),
     value: z.union([z.string().max(40), z.number()]).optional(),
     when,
   }),
   /** The heat so many steps higher (lower, below zero) than it was, where nobody noted what it was. */
-  z.strictObject({
+  row({
     kind: z.literal('heat'),
     control: z.string().min(1).max(40),
     bySteps: z.int().min(-5).max(5),
     when,
   }),
   /** More or less green, grams. */
-  z.strictObject({ kind: z.literal('grams'), byGrams: z.number().min(-1000).max(1000) }),
+  row({ kind: z.literal('grams'), byGrams: z.number().min(-1000).max(1000) }),
   /** The pull so much later (or earlier, below zero) after first crack, seconds. */
-  z.strictObject({ kind: z.literal('pull'), byS: z.number().min(-600).max(600) }),
+  row({ kind: z.literal('pull'), byS: z.number().min(-600).max(600) }),
   /** The gear cools this long before the beans go in, minutes. */
-  z.strictObject({ kind: z.literal('coolGear'), minutes: z.number().min(1).max(240) }),
-  z.strictObject({ kind: z.literal('care'), care: z.enum(cares) }),
+  row({ kind: z.literal('coolGear'), minutes: z.number().min(1).max(240) }),
+  row({ kind: z.literal('care'), care: z.enum(cares) }),
 ]);
 export type NextChange = z.infer<typeof nextChangeSchema>;

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { row } from '../row/index.ts';
 
 const id = z.string().min(1).max(40);
 const label = z.string().min(1).max(40);
@@ -10,8 +11,8 @@ const axis = z.enum(['heat', 'air']).optional();
  * bounds, `words` a few settings in order, an `act` is done and over.
  */
 export const controlSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('switch'), id, label, off: z.string(), on: z.string() }),
-  z.strictObject({
+  row({ kind: z.literal('switch'), id, label, off: z.string(), on: z.string() }),
+  row({
     kind: z.literal('step'),
     id,
     label,
@@ -22,7 +23,7 @@ export const controlSchema = z.discriminatedUnion('kind', [
     unit: z.string().optional(),
     axis,
   }),
-  z.strictObject({
+  row({
     kind: z.literal('words'),
     id,
     label,
@@ -30,6 +31,6 @@ export const controlSchema = z.discriminatedUnion('kind', [
     start: z.string(),
     axis,
   }),
-  z.strictObject({ kind: z.literal('act'), id, label, done: z.string() }),
+  row({ kind: z.literal('act'), id, label, done: z.string() }),
 ]);
 export type Control = z.infer<typeof controlSchema>;

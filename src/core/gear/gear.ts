@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { temperatureUnits } from '../units/index.ts';
 import { controlSchema } from './controls.ts';
 import { methodIds, places, ventilations } from './kinds.ts';
@@ -7,7 +8,7 @@ import { methodIds, places, ventilations } from './kinds.ts';
 const grams = z.number().positive().max(5000);
 
 /** A thermometer that belongs to the gear. Its readings are true of this probe in this gear only. */
-const probe = z.strictObject({
+const probe = row({
   name: z.string().trim().min(1).max(60),
   unit: z.enum(temperatureUnits),
   /** Where it sits: "in the bean mass, left wall". */
@@ -15,7 +16,7 @@ const probe = z.strictObject({
 });
 
 /** One piece of equipment a person roasts on. Absent figures mean the method's own (handbook, table 4). */
-export const gearSchema = z.strictObject({
+export const gearSchema = row({
   id: idSchema('gear'),
   nickname: z.string().trim().min(1).max(60),
   method: z.enum(methodIds),
@@ -44,15 +45,15 @@ export const gearSchema = z.strictObject({
   /** What to be reminded of during a roast: at a time, or at a milestone. */
   reminders: z
     .array(
-      z.strictObject({
+      row({
         when: z.discriminatedUnion('kind', [
-          z.strictObject({
+          row({
             kind: z.literal('at'),
             atS: z.number().min(0).max(7200),
             /** Again and again, this often, from `atS` on. */
             everyS: z.number().min(20).max(7200).optional(),
           }),
-          z.strictObject({
+          row({
             kind: z.literal('milestone'),
             milestone: z.enum(['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack']),
           }),

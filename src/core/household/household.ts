@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { row } from '../row/index.ts';
 import { restSchools } from '../shelf/index.ts';
 import { currencies, temperatureUnits, weightUnits } from '../units/index.ts';
 
@@ -15,20 +16,20 @@ export type HourClock = (typeof hourClocks)[number];
 const days = { from: z.iso.date(), to: z.iso.date() };
 
 /** How the household plans ahead. */
-export const aheadSchema = z.strictObject({
+export const aheadSchema = row({
   /** Days of the week to roast on, Sunday 0; none for as few days as freshness allows. */
   weekdays: z.array(z.int().min(0).max(6)).max(7),
   /** How long a roast day may take, minutes. */
   minutesADay: z.int().min(10).max(720),
   /** More coffee on some days, grams roasted in all; both days count. */
-  guests: z.array(z.strictObject({ ...days, grams: z.number().positive().max(10_000) })).max(20),
+  guests: z.array(row({ ...days, grams: z.number().positive().max(10_000) })).max(20),
   /** Nobody drinks at home on these days; both count. */
-  away: z.array(z.strictObject(days)).max(20),
+  away: z.array(row(days)).max(20),
 });
 export type Ahead = z.infer<typeof aheadSchema>;
 
 /** What holds for the whole household, one row. */
-export const householdSchema = z.strictObject({
+export const householdSchema = row({
   name: z.string().trim().max(80),
   weightUnit: z.enum(weightUnits),
   temperatureUnit: z.enum(temperatureUnits),
@@ -62,7 +63,7 @@ export const householdSchema = z.strictObject({
   useSince: z.iso.date().optional(),
   /** What the whole household used a day before it changed, oldest first: what is past stays as it was reckoned. */
   useBefore: z
-    .array(z.strictObject({ until: z.iso.date(), grams: z.number().positive().max(25_000) }))
+    .array(row({ until: z.iso.date(), grams: z.number().positive().max(25_000) }))
     .max(100)
     .optional(),
 });

@@ -1,13 +1,14 @@
 import * as z from 'zod';
 import { processes } from '../bean/index.ts';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { sortings } from './sorting.ts';
 
 const day = z.iso.date();
 
 /** What is asked of the journal; a field that is absent asks nothing. */
-export const journalQuerySchema = z.strictObject({
+export const journalQuerySchema = row({
   text: z.string().max(120).optional(),
   lotId: idSchema('lot').optional(),
   gearId: idSchema('gear').optional(),
@@ -24,7 +25,7 @@ export const journalQuerySchema = z.strictObject({
 export type JournalQuery = z.infer<typeof journalQuerySchema>;
 
 /** A query that is kept under a name. */
-export const journalViewSchema = z.strictObject({
+export const journalViewSchema = row({
   id: idSchema('view'),
   name: z.string().trim().min(1).max(60),
   query: journalQuerySchema,

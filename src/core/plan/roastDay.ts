@@ -1,11 +1,12 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { winds } from '../roast/index.ts';
+import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { MOST_DAY_BATCHES } from './dayFigures.ts';
 
 /** One batch meant for a day; `roastId` once it is on the heat or done. */
-export const dayBatchSchema = z.strictObject({
+export const dayBatchSchema = row({
   id: idSchema('batch'),
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),
@@ -18,7 +19,7 @@ export const dayBatchSchema = z.strictObject({
 export type DayBatch = z.infer<typeof dayBatchSchema>;
 
 /** A day on which there is roasting, one row a date: its batches, its weather, what was checked before the first. */
-export const roastDaySchema = z.strictObject({
+export const roastDaySchema = row({
   id: idSchema('day'),
   /** The household's own calendar day. */
   date: z.iso.date(),

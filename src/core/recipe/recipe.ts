@@ -1,10 +1,11 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { guideSchema, plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
+import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 
 /** A roast that was good, kept as what to do: it stays when the roast it came from is deleted. */
-export const recipeSchema = z.strictObject({
+export const recipeSchema = row({
   id: idSchema('recipe'),
   name: z.string().trim().min(1).max(80),
   note: z.string().trim().max(1000).optional(),

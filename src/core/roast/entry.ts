@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT, milestones, senseKinds, smells, sources } from './kinds.ts';
 
@@ -17,10 +18,10 @@ const common = {
   source: z.enum(sources),
 };
 
-const mark = z.strictObject({ ...common, kind: z.literal('mark'), milestone: z.enum(milestones).exclude(['pull']) });
-const crack = z.strictObject({ ...common, kind: z.literal('crack'), crack: z.enum(['first', 'second']) });
+const mark = row({ ...common, kind: z.literal('mark'), milestone: z.enum(milestones).exclude(['pull']) });
+const crack = row({ ...common, kind: z.literal('crack'), crack: z.enum(['first', 'second']) });
 /** Beans leave the heat: `all` of them, which ends the roast, or a part. Grams are the roasted weight of that part. */
-const pull = z.strictObject({
+const pull = row({
   ...common,
   kind: z.literal('pull'),
   all: z.boolean(),
@@ -29,31 +30,31 @@ const pull = z.strictObject({
   /** The shade was guessed from loss, cracks and time, and nobody looked. */
   guessed: z.literal(true).optional(),
 });
-const reading = z.strictObject({ ...common, kind: z.literal('reading'), celsius });
+const reading = row({ ...common, kind: z.literal('reading'), celsius });
 /** Something the person changed: the control's id, and its new value (absent for an act such as a stir). */
-const move = z.strictObject({
+const move = row({
   ...common,
   kind: z.literal('move'),
   control: z.string().max(40),
   value: setting.optional(),
 });
-const smell = z.strictObject({ ...common, kind: z.literal('smell'), smell: z.enum(smells) });
+const smell = row({ ...common, kind: z.literal('smell'), smell: z.enum(smells) });
 /** The colour of the beans, as a tone of the bean ramp: 0 green to 1 near black. */
-const colour = z.strictObject({ ...common, kind: z.literal('colour'), tone: ramp });
+const colour = row({ ...common, kind: z.literal('colour'), tone: ramp });
 /** Something else that was seen: the sheen, the smoke, how the beans move; in one of its words. */
-const sense = z.strictObject({
+const sense = row({
   ...common,
   kind: z.literal('sense'),
   sense: z.enum(senseKinds),
   word: z.string().min(1).max(40),
 });
-const note = z.strictObject({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(ENTRY_TEXT) });
+const note = row({ ...common, kind: z.literal('note'), text: z.string().trim().min(1).max(ENTRY_TEXT) });
 
 /** A planned move that is not made: its place in `plannedMoves`. */
-const skip = z.strictObject({ ...common, kind: z.literal('skip'), planned: z.int().min(0).max(19) });
+const skip = row({ ...common, kind: z.literal('skip'), planned: z.int().min(0).max(19) });
 
 /** Says something new about an earlier entry. A field set to `null` is emptied; one left out stays. */
-const amend = z.strictObject({
+const amend = row({
   ...common,
   kind: z.literal('amend'),
   target: idSchema('entry'),
@@ -73,7 +74,7 @@ const amend = z.strictObject({
   sure: z.literal(true).optional(),
 });
 /** Takes an earlier entry back; an undo taken back brings it again. */
-const undo = z.strictObject({ ...common, kind: z.literal('undo'), target: idSchema('entry') });
+const undo = row({ ...common, kind: z.literal('undo'), target: idSchema('entry') });
 
 const recorded = [mark, crack, pull, reading, move, smell, colour, sense, note, skip] as const;
 

@@ -1,12 +1,13 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { bites, evennesses, senses, snaps, spotAmounts } from './kinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
-export const roastSchema = z.strictObject({
+export const roastSchema = row({
   id: idSchema('roast'),
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { restSchools } from './rest.ts';
 import { fates, keepings } from './shelfKinds.ts';
 
@@ -9,20 +10,20 @@ const at = z.iso.datetime();
 /** Something that happened to a jar, in order of time. */
 export const jarEventSchema = z.discriminatedUnion('kind', [
   /** Weighed out for a brew. */
-  z.strictObject({ kind: z.literal('use'), at, grams }),
+  row({ kind: z.literal('use'), at, grams }),
   /** The scale says what is left; it outranks every sum from before. */
-  z.strictObject({ kind: z.literal('weigh'), at, leftGrams: grams }),
-  z.strictObject({ kind: z.literal('freeze'), at }),
-  z.strictObject({ kind: z.literal('thaw'), at }),
-  z.strictObject({ kind: z.literal('keep'), at, keeping: z.enum(keepings) }),
-  z.strictObject({ kind: z.literal('empty'), at }),
+  row({ kind: z.literal('weigh'), at, leftGrams: grams }),
+  row({ kind: z.literal('freeze'), at }),
+  row({ kind: z.literal('thaw'), at }),
+  row({ kind: z.literal('keep'), at, keeping: z.enum(keepings) }),
+  row({ kind: z.literal('empty'), at }),
   /** A part of it left otherwise than into a cup of the household. */
-  z.strictObject({ kind: z.literal('give'), at, grams }),
-  z.strictObject({ kind: z.literal('throw'), at, grams }),
+  row({ kind: z.literal('give'), at, grams }),
+  row({ kind: z.literal('throw'), at, grams }),
   /** A part of it was ground, and is to be drunk at once. */
-  z.strictObject({ kind: z.literal('grind'), at, grams }),
+  row({ kind: z.literal('grind'), at, grams }),
   /** It did not come out well: thrown away, kept for cold brew, blended into another. */
-  z.strictObject({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
+  row({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
 ]);
 export type JarEvent = z.infer<typeof jarEventSchema>;
 
@@ -30,7 +31,7 @@ export type JarEvent = z.infer<typeof jarEventSchema>;
  * What people did with the coffee of one pull. A pull is a jar by itself: weight, shade and date come from the roast's
  * record, so that a correction there reaches the shelf. A row is there once something happened to it.
  */
-export const jarSchema = z.strictObject({
+export const jarSchema = row({
   id: idSchema('jar'),
   roastId: idSchema('roast'),
   /** The pull entry that gave it. */

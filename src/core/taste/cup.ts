@@ -1,12 +1,13 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
+import { row } from '../row/index.ts';
 import { brewHows, flightManners, flightQuestions, sheetLines } from './tasteKinds.ts';
 
 const half = z.number().min(0).max(10).multipleOf(0.5);
 const at = z.iso.datetime();
 
 /** Scores of one cup; a line that nobody thought about is absent. */
-export const sheetSchema = z.strictObject({
+export const sheetSchema = row({
   ...(Object.fromEntries(sheetLines.map((line) => [line, half.optional()])) as Record<
     (typeof sheetLines)[number],
     z.ZodOptional<typeof half>
@@ -16,7 +17,7 @@ export const sheetSchema = z.strictObject({
 export type Sheet = z.infer<typeof sheetSchema>;
 
 /** How a cup was brewed. */
-const brewSchema = z.strictObject({
+const brewSchema = row({
   how: z.enum(brewHows),
   grams: z.number().positive().max(1000).optional(),
   waterMl: z.number().positive().max(10_000).optional(),
@@ -25,7 +26,7 @@ const brewSchema = z.strictObject({
 });
 
 /** One tasting of one cup, on its own or in a flight. */
-export const cupSchema = z.strictObject({
+export const cupSchema = row({
   id: idSchema('cup'),
   /** What was tasted; absent for coffee from elsewhere, which has a name. */
   roastId: idSchema('roast').optional(),
@@ -43,7 +44,7 @@ export type Cup = z.infer<typeof cupSchema>;
 export type Brew = z.infer<typeof brewSchema>;
 
 /** What goes into a flight: a roast's jar or other coffee by name. */
-const contender = z.strictObject({
+const contender = row({
   name: z.string().trim().min(1).max(120),
   roastId: idSchema('roast').optional(),
   pullId: idSchema('entry').optional(),
@@ -53,7 +54,7 @@ export type Contender = z.infer<typeof contender>;
 const code = z.string().regex(/^[1-9]\d\d$/);
 
 /** One tasting inside a flight: the codes one taster gets, and what they answered. */
-const trial = z.strictObject({
+const trial = row({
   taster: z.string().trim().min(1).max(60),
   codes: z.array(code).min(2).max(6),
   answeredAt: at.optional(),
@@ -69,7 +70,7 @@ const trial = z.strictObject({
 export type Trial = z.infer<typeof trial>;
 
 /** A blind flight. Which code is which lies apart, in its key, until all sheets are in. */
-export const flightSchema = z.strictObject({
+export const flightSchema = row({
   id: idSchema('flight'),
   question: z.enum(flightQuestions),
   contenders: z.array(contender).min(2).max(6),
@@ -84,7 +85,7 @@ export const flightSchema = z.strictObject({
 export type Flight = z.infer<typeof flightSchema>;
 
 /** Which contender each code of each trial is, by index; kept out of sight until the end. */
-export const flightKeySchema = z.strictObject({
+export const flightKeySchema = row({
   id: idSchema('flight'),
   trials: z.array(z.record(code, z.int().min(0).max(5))).max(60),
 });

@@ -31,6 +31,9 @@ describe('./gander file check', () => {
     const odd = check(text.replace('"process": "washed"', '"process": "boiled"'));
     assert.equal(odd.status, 1);
     assert.match(odd.said, /Left out of lots, .*: .*process: it is none of what it can be\./);
+    const newer = check(text.replace('"process": "washed"', '"process": "washed", "farmHeight": 1800'));
+    assert.equal(newer.status, 0);
+    assert.match(newer.said, /Not known here, and kept: farmHeight in 1 row of lots/);
     const cut = check(text.slice(0, 30_000));
     assert.deepEqual([cut.status, /breaks off/.test(cut.said)], [1, true]);
     assert.equal(check('hello').status, 1);

@@ -34,12 +34,12 @@ export const misMarked: Rule = {
         // Where the clock agrees with the mark it is the probe that moved.
         clockAgrees(its) ? 0.3 : 1.05,
       ),
-      fact(its.crackAtPull, 'First crack was pressed at the pull itself; when it began nobody knows.', 1.45),
+      fact(its.pulled.atCrack, 'First crack was pressed at the pull itself; when it began nobody knows.', 1.45),
       fact(complaints.size > 0, 'Something was wrong with the cup, which a slip of the finger does not do.', -0.4),
     ];
   },
   says: (its) =>
-    its.crackAtPull
+    its.pulled.atCrack
       ? 'First crack was marked as the beans came out. Did it begin sooner?'
       : yellowSwappedBy(its) > swappedBy(its)
         ? 'Yellow was probably marked at another moment than the last green was gone. Is its time right?'

@@ -14,8 +14,8 @@ export const rushedBrowning: Rule = {
     heatSign(its, 'middle', 'above', 0.4),
     heatSign(its, 'middle', 'below', -0.5),
     fact(
-      (its.rateAtFirstCrack ?? 0) > FAST,
-      `It still rose ${Math.round(its.rateAtFirstCrack ?? 0)} °C a minute at first crack.`,
+      (its.rates.atFirstCrack ?? 0) > FAST,
+      `It still rose ${Math.round(its.rates.atFirstCrack ?? 0)} °C a minute at first crack.`,
       0.3,
     ),
     fact((its.probeOffC ?? 0) < 0, 'The reading at first crack says that it was marked too soon.', -0.8),

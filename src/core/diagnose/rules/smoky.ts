@@ -12,7 +12,8 @@ export const smoky: Rule = {
   against: [],
   causes: [],
   signs: (its) => {
-    const { live, reached, method, complaints, got, meant } = its;
+    const { live, reached, method, complaints } = its;
+    const { meant, got } = its.shades;
     const seen = live.flatMap((entry) =>
       entry.kind === 'sense' && entry.sense === 'smoke' && entry.at <= (reached.pull ?? entry.at) ? [entry.word] : [],
     );

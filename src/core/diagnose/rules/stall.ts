@@ -12,13 +12,13 @@ export const stall: Rule = {
     spanSign(its, 'pace', 'long', 1, said),
     its.spans.pace === undefined && spanSign(its, 'afterCrack', 'long', 0.6, said),
     fact(
-      its.rateAtPull !== undefined && its.rateAtPull < STALL_PER_MIN,
-      `Before the pull it rose only ${Math.max(0, Math.round((its.rateAtPull ?? 0) * 10) / 10)} °C a minute.`,
+      its.rates.atPull !== undefined && its.rates.atPull < STALL_PER_MIN,
+      `Before the pull it rose only ${Math.max(0, Math.round((its.rates.atPull ?? 0) * 10) / 10)} °C a minute.`,
       0.75,
     ),
     fact(farDown(its), 'The heat was turned far down before or at first crack.', 0.4),
-    fact((its.rateAtPull ?? 0) > 2 * STALL_PER_MIN, 'It was still rising at the pull.', -0.4),
-    (its.rateAtPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(its, 'pace', 0.7, said),
+    fact((its.rates.atPull ?? 0) > 2 * STALL_PER_MIN, 'It was still rising at the pull.', -0.4),
+    (its.rates.atPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(its, 'pace', 0.7, said),
   ],
   says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
   propose: (its) => ({

@@ -13,17 +13,22 @@ export const stoppedShort: Rule = {
     ruleSign(its, 'early'),
     spanSign(its, 'afterCrack', 'short', 1, said),
     ...partSigns(its, 'lighter'),
-    fact((its.lossOff ?? 0) < -1.5, `It lost only ${its.lossPercent?.toFixed(1)} %.`, 0.3),
-    fact(its.got !== undefined && its.got > its.meant, 'It came out darker than it was meant to be.', -1),
+    fact((its.loss.off ?? 0) < -1.5, `It lost only ${its.loss.percent?.toFixed(1)} %.`, 0.3),
+    fact(
+      its.shades.got !== undefined && its.shades.got > its.shades.meant,
+      'It came out darker than it was meant to be.',
+      -1,
+    ),
     // A light roast is tart by its nature: the usual small change of the pull is worth a try.
-    plannedLight(its) && fact(true, `It was meant to be ${shadeOf(its.meant).name}, and light roasts taste tart.`, 0.5),
-    fact(its.got === its.meant && !plannedLight(its), 'It came out as dark as it was meant to be.', -0.7),
+    plannedLight(its) &&
+      fact(true, `It was meant to be ${shadeOf(its.shades.meant).name}, and light roasts taste tart.`, 0.5),
+    fact(its.shades.got === its.shades.meant && !plannedLight(its), 'It came out as dark as it was meant to be.', -0.7),
     !plannedLight(its) && asUsual(its, 'afterCrack', 0.4, said),
   ],
   says: () => 'It was pulled too soon after first crack.',
   propose: (its) => ({ ...sizedPull(its, 'later'), question: 'A little longer after first crack?' }),
 };
 
-function plannedLight({ complaints, meant, got }: Parameters<Rule['signs']>[0]): boolean {
+function plannedLight({ complaints, shades: { meant, got } }: Parameters<Rule['signs']>[0]): boolean {
   return complaints.has('tart') && meant <= 3 && (got ?? meant) <= 3;
 }

@@ -7,8 +7,8 @@ export const unheardCracks: Rule = {
   explains: [],
   against: [],
   causes: [],
-  signs: ({ reached, crackAtPull, method, lot }) => {
-    const unheard = reached.pull !== undefined && reached.firstCrack === undefined && !crackAtPull;
+  signs: ({ reached, pulled, method, lot }) => {
+    const unheard = reached.pull !== undefined && reached.firstCrack === undefined && !pulled.atCrack;
     const soft = lot !== undefined && traitsOf(lot.process).gentle !== undefined;
     const loud = !method.senses.quietSounds;
     return [

@@ -12,22 +12,30 @@ export const wentTooFar: Rule = {
   causes: ['slowCooling'],
   signs: (its, said) => {
     const { secondCrack } = its.reached;
-    const light = its.meant <= 4;
+    const light = its.shades.meant <= 4;
     return [
       ruleSign(its, 'late'),
       spanSign(its, 'afterCrack', 'long', 0.8, said),
       ...partSigns(its, 'darker'),
       fact(
         light && secondCrack !== undefined,
-        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(its.meant).name}.`,
-        its.got === its.meant ? 0.6 : 1.05,
+        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(its.shades.meant).name}.`,
+        its.shades.got === its.shades.meant ? 0.6 : 1.05,
       ),
-      fact((its.lossOff ?? 0) > 1.5, `It lost ${its.lossPercent?.toFixed(1)} %, more than that shade does.`, 0.3),
-      fact(its.got !== undefined && its.got < its.meant, 'It came out lighter than it was meant to be.', -1),
+      fact((its.loss.off ?? 0) > 1.5, `It lost ${its.loss.percent?.toFixed(1)} %, more than that shade does.`, 0.3),
+      fact(
+        its.shades.got !== undefined && its.shades.got < its.shades.meant,
+        'It came out lighter than it was meant to be.',
+        -1,
+      ),
       // A dark roast is bitter by its nature: the usual small change of the pull is worth a try.
       plannedDark(its) &&
-        fact(true, `It was meant to be ${shadeOf(its.meant).name}, and dark roasts taste bitter.`, 0.5),
-      fact(its.got === its.meant && !plannedDark(its), 'It came out as dark as it was meant to be.', -0.7),
+        fact(true, `It was meant to be ${shadeOf(its.shades.meant).name}, and dark roasts taste bitter.`, 0.5),
+      fact(
+        its.shades.got === its.shades.meant && !plannedDark(its),
+        'It came out as dark as it was meant to be.',
+        -0.7,
+      ),
       !plannedDark(its) && asUsual(its, 'afterCrack', 0.4, said),
     ];
   },
@@ -35,6 +43,6 @@ export const wentTooFar: Rule = {
   propose: (its) => ({ ...sizedPull(its, 'earlier'), question: 'Pulled a little earlier?' }),
 };
 
-function plannedDark({ complaints, meant, got }: Parameters<Rule['signs']>[0]): boolean {
+function plannedDark({ complaints, shades: { meant, got } }: Parameters<Rule['signs']>[0]): boolean {
   return complaints.has('bitter') && meant >= 5 && (got ?? meant) >= 5;
 }

@@ -1,0 +1,1 @@
+export { row } from './row.ts';
