@@ -6,14 +6,14 @@ import type { Milestones } from '../src/core/roast/index.ts';
 
 import { quantile } from './report.ts';
 import { type Moment, moments, type Rival, rivalStretch, rivals, stretchAt } from './rivals.ts';
-import { simulateHousehold } from './worlds/simulateHousehold.ts';
-import { type World, type WorldName, type WorldRoast, worlds } from './worlds/world.ts';
+import { type Scenario, type ScenarioName, type ScenarioRoast, scenarios } from './scenarios/scenario.ts';
+import { simulateHousehold } from './scenarios/simulateHousehold.ts';
 
 /** One forecast that was made and what came of it. */
 interface Outcome {
   readonly moment: Moment;
   readonly household: string;
-  readonly world: WorldName;
+  readonly world: ScenarioName;
   readonly method: MethodId;
   /** Roasts on the gear before this one. */
   readonly earlier: number;
@@ -25,8 +25,8 @@ interface Outcome {
 
 /** Runs every world with its own seed, so many households each, and prints the tables. */
 export function printBacktest(households: number, seed: number): void {
-  const names = Object.keys(worlds) as WorldName[];
-  const all = names.flatMap((name, i) => backtest(name, worlds[name], households, seed + i));
+  const names = Object.keys(scenarios) as ScenarioName[];
+  const all = names.flatMap((name, i) => backtest(name, scenarios[name], households, seed + i));
   console.log(
     `\nForecast backtest, ${households} simulated households in each of ${names.length} worlds, seeds ${seed} to ${seed + names.length - 1}, ${all.length} forecasts`,
   );
@@ -51,7 +51,7 @@ export function printBacktest(households: number, seed: number): void {
   for (const rival of rivals) printTable(all, rival, () => true, rival);
 }
 
-function backtest(name: WorldName, world: World, households: number, seed: number): Outcome[] {
+function backtest(name: ScenarioName, world: Scenario, households: number, seed: number): Outcome[] {
   const random = seededRandom(seed);
   return Array.from({ length: households }, (_, i) => {
     const methods = Array.from(
@@ -63,8 +63,8 @@ function backtest(name: WorldName, world: World, households: number, seed: numbe
   }).flat();
 }
 
-function outcomesOf(roasts: readonly WorldRoast[], at: number, world: WorldName, household: string): Outcome[] {
-  const asked = roasts[at] as WorldRoast;
+function outcomesOf(roasts: readonly ScenarioRoast[], at: number, world: ScenarioName, household: string): Outcome[] {
+  const asked = roasts[at] as ScenarioRoast;
   const past = roasts.slice(0, at);
   const expectation = expectationFor(asked, past.toReversed() as readonly PastRoast[]);
   const earlier = past.filter(

@@ -3,8 +3,8 @@ import { expectationFor, forecastFrom } from '../src/core/forecast/index.ts';
 import { methodOf } from '../src/core/gear/index.ts';
 import { simulateRoast } from '../src/core/simulate/index.ts';
 import { type Figure, quantile } from './report.ts';
-import { simulateHousehold } from './worlds/simulateHousehold.ts';
-import { usualWorld } from './worlds/world.ts';
+import { usualWorld } from './scenarios/scenario.ts';
+import { simulateHousehold } from './scenarios/simulateHousehold.ts';
 
 /** How fast the core is by itself: whole simulated roasts, and a forecast with 500 past roasts. */
 export function coreFigures(): Figure[] {

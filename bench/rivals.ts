@@ -1,6 +1,6 @@
 // Simple ways to foretell a stretch, to hold the forecast against.
 import { type MethodId, methodOf } from '../src/core/gear/index.ts';
-import type { WorldRoast } from './worlds/world.ts';
+import type { ScenarioRoast } from './scenarios/scenario.ts';
 
 /** What is foretold: first crack or the pull, from charge or from the last mark before it. */
 export const moments = [
@@ -15,7 +15,10 @@ export const rivals = ['last roast', 'mean on the gear', 'mean on gear and lot',
 export type Rival = (typeof rivals)[number];
 
 /** From when to when a moment's stretch goes, by the marks; undefined where one is missing. */
-export function stretchAt(moment: Moment, marks: Partial<WorldRoast['truth']>): readonly [number, number] | undefined {
+export function stretchAt(
+  moment: Moment,
+  marks: Partial<ScenarioRoast['truth']>,
+): readonly [number, number] | undefined {
   const { yellow, firstCrack, pull } = marks;
   const ends = {
     'first crack at charge': [0, firstCrack],
@@ -28,7 +31,12 @@ export function stretchAt(moment: Moment, marks: Partial<WorldRoast['truth']>): 
 }
 
 /** What a rival expects of the stretch, seconds; the method's table until it has something to go by. */
-export function rivalStretch(rival: Rival, moment: Moment, past: readonly WorldRoast[], asked: WorldRoast): number {
+export function rivalStretch(
+  rival: Rival,
+  moment: Moment,
+  past: readonly ScenarioRoast[],
+  asked: ScenarioRoast,
+): number {
   const own = past.flatMap((roast) => {
     const ends = roast.gearId === asked.gearId ? stretchAt(moment, roast.reached) : undefined;
     return ends ? [{ roast, stretch: ends[1] - ends[0] }] : [];
@@ -52,8 +60,8 @@ function tableStretch(moment: Moment, method: MethodId): number {
 }
 
 /** Ordinary least squares on an intercept, the weight and the air; a hair of ridge keeps it solvable. */
-function leastSquares(own: readonly { roast: WorldRoast; stretch: number }[], asked: WorldRoast): number {
-  const x = (roast: WorldRoast) => [1, roast.greenGrams / 100, roast.ambientC / 10];
+function leastSquares(own: readonly { roast: ScenarioRoast; stretch: number }[], asked: ScenarioRoast): number {
+  const x = (roast: ScenarioRoast) => [1, roast.greenGrams / 100, roast.ambientC / 10];
   const a = [0, 1, 2].map((i) =>
     [0, 1, 2].map(
       (j) =>

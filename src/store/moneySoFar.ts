@@ -41,8 +41,8 @@ export async function readMoney(
   const rows = roasts.flatMap((roast) => {
     const pullS = milestonesOfRoast(roast).pull;
     if (pullS === undefined) return [];
-    const its = gearOf.get(roast.gearId);
-    const kwh = (its && roastKwh(its, pullS)) ?? 0;
+    const itsGear = gearOf.get(roast.gearId);
+    const kwh = (itsGear && roastKwh(itsGear, pullS)) ?? 0;
     return {
       atMs: momentMs(roast, 0) ?? nowMs,
       money: moneyOf(roast, landed, kwh * (tariffMinorPerKwh ?? 0), eventsOf),

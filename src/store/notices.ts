@@ -34,7 +34,7 @@ let loaded = false;
  * Says something; it replaces what was said before. What can be undone goes on the list of what was done
  * (the notice bar puts it there, on this page or the next).
  */
-export function say(notice: Notice): void {
+export function notify(notice: Notice): void {
   const { undo = [] } = notice;
   const done = undo.length > 0 ? { done: doneOf(notice, undo) } : {};
   set({ ...notice, ...done, household: database().name, page: location.pathname, until: Date.now() + SHOWN_MS });
@@ -48,7 +48,7 @@ export function doneOf({ text, of }: Pick<Notice, 'text' | 'of'>, change: Change
 }
 
 /** Ends what is being said. */
-export function hush(): void {
+export function dismissNotice(): void {
   set(undefined);
 }
 

@@ -62,14 +62,14 @@ async function named(db: GanderDatabase, reading: PromiseLike<(Roast | undefined
   return roasts.flatMap((roast): NamedRoast[] => {
     if (!roast) return [];
     const lot = lots.get(roast.lotId);
-    const its = gear.get(roast.gearId);
+    const itsGear = gear.get(roast.gearId);
     return [
       {
         roast,
         lot,
-        gear: its,
+        gear: itsGear,
         lotName: lot ? lotTitle(lot) : 'beans deleted since',
-        gearName: its?.nickname ?? 'gear deleted since',
+        gearName: itsGear?.nickname ?? 'gear deleted since',
       },
     ];
   });
@@ -100,9 +100,9 @@ export async function kwhPerRoastedKg(db: GanderDatabase, most = 50): Promise<nu
   const roasts = await db.roasts.orderBy('createdAt').reverse().limit(most).toArray();
   let [kwh, grams] = [0, 0];
   for (const roast of roasts) {
-    const its = gearOf.get(roast.gearId);
+    const itsGear = gearOf.get(roast.gearId);
     const [pullS, roasted] = [milestonesOfRoast(roast).pull, roastedGrams(roast)];
-    const used = its && pullS !== undefined ? roastKwh(its, pullS) : undefined;
+    const used = itsGear && pullS !== undefined ? roastKwh(itsGear, pullS) : undefined;
     if (!used || !roasted) continue;
     kwh += used;
     grams += roasted;

@@ -1,6 +1,6 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import { database } from '@/store/current';
-import { currentNotice, hush, leftMs, onNotice, type Said } from '@/store/notices';
+import { currentNotice, dismissNotice, leftMs, onNotice, type Said } from '@/store/notices';
 import { takeDoneBack } from './takeBack';
 
 /** What just happened, at the foot of the page, with its undo. */
@@ -11,7 +11,7 @@ export function NoticeBar() {
   const shown = notice && (notice.page === location.pathname || !location.pathname.startsWith('/roast/live'));
   useEffect(() => {
     if (!notice) return;
-    const timer = setTimeout(hush, leftMs(notice));
+    const timer = setTimeout(dismissNotice, leftMs(notice));
     return () => clearTimeout(timer);
   }, [notice]);
   useEffect(() => {
@@ -34,7 +34,7 @@ export function NoticeBar() {
               {notice.of ? 'Do it again' : 'Undo'}
             </button>
           )}
-          <button type="button" aria-label="Close" className="size-11 text-xl" onClick={hush}>
+          <button type="button" aria-label="Close" className="size-11 text-xl" onClick={dismissNotice}>
             ×
           </button>
         </p>
@@ -51,7 +51,7 @@ async function keep({ done, undo }: Said): Promise<void> {
 }
 
 async function takeBack(notice: Said): Promise<void> {
-  hush();
+  dismissNotice();
   await keep(notice);
   if (notice.done) await takeDoneBack(notice.done);
 }

@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lotTitle } from '@/core/bean';
 import { database } from '@/store/current';
 import { bringBack, putAway } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from './Button';
 
 /** Lots or gear that are out of every choice because they were put away: each can be had back at any time. */
@@ -27,7 +27,7 @@ export function PutAway({ of }: { readonly of: 'lots' | 'gear' }) {
               aria-label={`Bring back ${name}`}
               onClick={async () => {
                 const change = await bringBack(database(), of, id);
-                say({ text: `${name} is in use again.`, undo: change });
+                notify({ text: `${name} is in use again.`, undo: change });
               }}
             >
               Bring back

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { counted } from '@/core/units';
 import { type SinceSaved, sinceSaved } from '@/store/backup';
 import { chosenHousehold, database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { askToPersist } from '@/store/room';
 import { onDevice, thisVisit } from '@/store/small';
 import { Button } from './Button';
@@ -41,7 +41,7 @@ export function SaveReminder() {
   const save = async () => {
     if (failed) {
       const words = await copyNow();
-      if (words === undefined) return say({ text: 'A copy is in your folder.' });
+      if (words === undefined) return notify({ text: 'A copy is in your folder.' });
     }
     await saveWhole();
   };

@@ -1,6 +1,6 @@
 import { counted, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { onDevice } from '@/store/small';
 import { lookAfter } from '@/workers/keeper/client';
 
@@ -25,7 +25,7 @@ export function lookAfterDaily(): () => void {
 export async function setAside(): Promise<boolean> {
   const found = await lookAfter(database().name);
   if (found === 0) return false;
-  say({
+  notify({
     text: `${counted(found, 'thing')} in the notebook could not be read and ${found === 1 ? 'is' : 'are'} set aside, not lost: see Files and settings.`,
   });
   location.reload();

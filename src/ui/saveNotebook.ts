@@ -2,7 +2,7 @@ import { localDay } from '@/core/units';
 import { noteSaved } from '@/store/backup';
 import { database } from '@/store/current';
 import type { What } from '@/store/fileOut';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { writeFile } from '@/workers/keeper/client';
 import { saveBlob } from './saveBlob';
 
@@ -10,7 +10,8 @@ import { saveBlob } from './saveBlob';
 export async function saveNotebook(what: What, name: string): Promise<readonly string[]> {
   const { blob, faults } = await writeFile(database().name, what);
   saveBlob(blob, `${name.replace(/[^\p{L}\p{N}-]+/gu, '-').replace(/-+$/, '')}.gander.json`);
-  if (faults[0]) say({ text: `The file is saved, but some of it would be left out when it is loaded. ${faults[0]}` });
+  if (faults[0])
+    notify({ text: `The file is saved, but some of it would be left out when it is loaded. ${faults[0]}` });
   return faults;
 }
 

@@ -1,6 +1,6 @@
 import type { Deleted, Done } from '@/store/changes';
 import { database } from '@/store/current';
-import { type Notice, say } from '@/store/notices';
+import { type Notice, notify } from '@/store/notices';
 
 /** More rows than this are taken back by a worker: the page would stand still. */
 const MANY = 100;
@@ -18,8 +18,8 @@ async function takeBack(id: string, rows: number, words: Pick<Notice, 'text' | '
   const db = database();
   if (rows > MANY) {
     const { takeBackThere } = await import('@/workers/keeper/client');
-    return say(await takeBackThere(db.name, id, words));
+    return notify(await takeBackThere(db.name, id, words));
   }
   const { takeLineBack } = await import('@/store/takeDoneBack');
-  say(await takeLineBack(db, id, words));
+  notify(await takeLineBack(db, id, words));
 }

@@ -54,7 +54,7 @@ const recipes: Readonly<
 > = {
   'a method: its id, its row, and how it heats in the simulation': {
     edits: [
-      { file: 'src/core/gear/kinds.ts', before: "  'smallDrum',", put: "  'sandBath',\n" },
+      { file: 'src/core/gear/gearKinds.ts', before: "  'smallDrum',", put: "  'sandBath',\n" },
       {
         file: 'src/core/gear/methods.ts',
         before: '  other: {',

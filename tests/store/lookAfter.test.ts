@@ -37,10 +37,9 @@ const spoilt: readonly [string, string, (row: never) => unknown][] = [
     'roasts',
     (row: { entries: unknown[] }) => ({ ...row, entries: [...row.entries, { kind: 'reading' }] }),
   ],
-  ['a field nobody knows', 'roasts', (row: object) => ({ ...row, moon: 'full' })],
   ['beans without packs', 'lots', ({ packs: _, ...row }: { packs: unknown }) => row],
   ['gear of no method', 'gear', (row: object) => ({ ...row, method: 'campfire' })],
-  ['a jar whose uses are nothing', 'jars', (row: object) => ({ ...row, uses: null })],
+  ['a jar whose events are nothing', 'jars', (row: object) => ({ ...row, events: null })],
   ['a cup of no time', 'cups', ({ at: _, ...row }: { at: unknown }) => row],
   ['settings of 50,000 drinkers', 'household', () => ({ id: 'household', people: 50_000 })],
 ];

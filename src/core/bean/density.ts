@@ -1,6 +1,6 @@
 import { type ShadeNumber, shadeNumbers } from '../shade/index.ts';
 import type { WeightUnit } from '../units/index.ts';
-import type { DensityClass } from './kinds.ts';
+import type { DensityClass } from './beanKinds.ts';
 import type { Lot } from './lot.ts';
 
 /** Green beans, g/ml. Source: handbook, section 4: about 0.70, from 0.62 to 0.78; the bounds of the classes are ours. */

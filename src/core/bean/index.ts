@@ -1,13 +1,3 @@
-export { blendMean, blendWarnings } from './blend.ts';
-export {
-  densityOf,
-  gramsPerMlOf,
-  measuresOf,
-  roastedGramsPerMl,
-  USUAL_GRAMS_PER_ML,
-  usualScoopGrams,
-} from './density.ts';
-export { blendTakings, boughtGrams, greenLeft, lastWeighing, type Taking } from './greenLeft.ts';
 export {
   type DensityClass,
   densityClasses,
@@ -22,7 +12,17 @@ export {
   processNames,
   type Storage,
   storages,
-} from './kinds.ts';
+} from './beanKinds.ts';
+export { blendMean, blendWarnings } from './blend.ts';
+export {
+  densityOf,
+  gramsPerMlOf,
+  measuresOf,
+  roastedGramsPerMl,
+  USUAL_GRAMS_PER_ML,
+  usualScoopGrams,
+} from './density.ts';
+export { blendTakings, boughtGrams, greenLeft, lastWeighing, type Taking } from './greenLeft.ts';
 export { daySchema, type Lot, lotSchema, type Pack } from './lot.ts';
 export { type LotAge, lotAge } from './lotAge.ts';
 export { type LotHint, lotHints } from './lotHints.ts';

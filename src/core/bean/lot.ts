@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { row } from '../row/index.ts';
-import { densityClasses, gradings, processes, storages } from './kinds.ts';
+import { densityClasses, gradings, processes, storages } from './beanKinds.ts';
 
 /** A calendar day of the household, `2026-11-24`. */
 export const daySchema = z.iso.date();
@@ -18,6 +18,7 @@ export const packSchema = row({
   carriageMinor: money.optional(),
   boughtOn: daySchema.optional(),
 });
+/** As `packSchema` has it, field by field. */
 export type Pack = z.infer<typeof packSchema>;
 
 /** What the scale said was left at a moment, which outranks every sum from before. */
@@ -61,4 +62,5 @@ export const lotSchema = row({
   /** Put away: out of every choice, kept because roasts name it. UTC. */
   removedAt: z.iso.datetime().optional(),
 });
+/** As `lotSchema` has it, field by field. */
 export type Lot = z.infer<typeof lotSchema>;

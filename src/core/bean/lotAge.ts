@@ -1,5 +1,5 @@
 import { DAY_MS } from '../units/index.ts';
-import { keeping } from './kinds.ts';
+import { keeping } from './beanKinds.ts';
 import type { Lot } from './lot.ts';
 
 const DAYS_PER_MONTH = 30.44;

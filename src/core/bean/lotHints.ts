@@ -1,6 +1,6 @@
 import { capital } from '../units/index.ts';
+import { processNames } from './beanKinds.ts';
 import { densityOf } from './density.ts';
-import { processNames } from './kinds.ts';
 import type { Lot } from './lot.ts';
 import { traitsOf } from './processTraits.ts';
 

@@ -1,6 +1,6 @@
 import { failure, type Result, success } from '../issues/index.ts';
 import { parseWeight, type WeightUnit } from '../units/index.ts';
-import { type Process, processes, processNames } from './kinds.ts';
+import { type Process, processes, processNames } from './beanKinds.ts';
 
 /** One sample out of a list that somebody typed or pasted. */
 export interface Sample {

@@ -1,4 +1,4 @@
-import type { Process } from './kinds.ts';
+import type { Process } from './beanKinds.ts';
 
 /** What the way a lot was processed does to its roast; the one place that hints, forecast, simulation and findings read. */
 export interface ProcessTraits {

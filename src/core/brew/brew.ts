@@ -4,10 +4,13 @@ export interface Dose {
   readonly grams: number;
 }
 
+/** Grams of coffee for a litre between which a cup is not called odd (handbook, section 9). */
 export const DOSE_RANGE = { least: 50, most: 70 } as const;
-/** Just off the boil, °C; and four minutes, seconds. Source: as above. */
+/** Just off the boil, °C. Source: as above. */
 export const WATER_C = { least: 92, most: 96 } as const;
+/** How long a cup steeps in the handbook's tasting, seconds. */
 export const STEEP_S = 240;
+/** What is brewed for one tasting cup, ml; a mug to drink from is the household's `mugMl`. */
 export const CUP_ML = 150;
 
 /** The dose for some water, grams to a tenth. Throws RangeError unless both are above zero. */

@@ -2,7 +2,9 @@ import { doseForWater, STEEP_S, WATER_C } from './brew.ts';
 
 /** Ways to brew that the jar's page reckons. */
 export const brewWays = ['cup', 'judging', 'concentrate', 'coldBrew'] as const;
+/** One of `brewWays`. */
 export type BrewWay = (typeof brewWays)[number];
+/** How each is called on the screen. */
 export const brewWayNames = {
   cup: 'to drink',
   judging: 'to judge the roast',

@@ -1,4 +1,4 @@
-/** Distribution function of the standard normal. Source: Abramowitz & Stegun, 7.1.26 by W. J. Cody's rational form; error below 1.5e-7. */
+/** Distribution function of the standard normal. Source: Abramowitz & Stegun, 7.1.26 (C. Hastings); error below 1.5e-7. */
 export function normalCdf(z: number): number {
   const t = 1 / (1 + 0.3275911 * (Math.abs(z) / Math.SQRT2));
   const poly = t * (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));

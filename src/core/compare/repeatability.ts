@@ -5,7 +5,9 @@ import type { RoastFigures } from './figures.ts';
 
 /** What may make repeats of one recipe differ. */
 export const causes = ['grams', 'ambient', 'hot'] as const;
+/** One of `causes`. */
 export type RepeatCause = (typeof causes)[number];
+/** How each is called on the screen. */
 export const causeNames = {
   grams: 'batch weight',
   ambient: 'the air around the gear',

@@ -7,6 +7,7 @@ export interface Offer {
   readonly carriageMinor: number;
 }
 
+/** What a purchase is reckoned from. */
 export interface BuyingQuestion {
   readonly offers: readonly Offer[];
   /** Roasted coffee used a day by the household, grams. */
@@ -29,6 +30,7 @@ export interface OfferJudged {
   readonly wastedGrams: number;
 }
 
+/** What a purchase comes to. */
 export interface BuyingAnswer {
   /** In the order of the offers. */
   readonly judged: readonly OfferJudged[];

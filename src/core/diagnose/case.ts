@@ -122,10 +122,10 @@ export function caseOf(facts: CaseFacts): Case {
   const { crackAtPull, ...believed } = withoutCrackAtPull(believedMilestones(live), meant);
   const reached: Milestones = believed;
   const own = past.filter((each) => each.gearId === roast.gearId);
-  const its = gear ?? { method: 'other' as const };
+  const itsGear = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
   const known = own.length >= KNOWN_FROM;
-  const usualGrams = (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? usualGramsOf(its);
+  const usualGrams = (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? usualGramsOf(itsGear);
   const question: ForecastQuestion = {
     ...asked,
     shade: meant,
@@ -153,7 +153,7 @@ export function caseOf(facts: CaseFacts): Case {
   const rulesAt = roast.plannedParts ? undefined : meantPullS(roast.pullRule, reached);
   return {
     ...facts,
-    method: methodOf(its.method),
+    method: methodOf(itsGear.method),
     live,
     reached,
     usual,
@@ -161,14 +161,14 @@ export function caseOf(facts: CaseFacts): Case {
     usualGrams,
     spans: spansOf(reached, usual, meant, got),
     byMethod: spansOf(reached, expectationFor(asTheMethod(question), []), meant, got),
-    methodRange: pull === undefined ? undefined : againstMethod(its.method, pull, shade),
+    methodRange: pull === undefined ? undefined : againstMethod(itsGear.method, pull, shade),
     shades: { meant, got, parts: partsOf(roast, live, meant, got) },
     pulled: { lateS: rulesAt === undefined || pull === undefined ? undefined : pull - rulesAt, atCrack: crackAtPull },
     loss: {
       percent: loss,
       off: loss === undefined ? undefined : (loss - shadeOf(shade).lossPercent.mean) / LOSS_SD,
     },
-    heat: heatHere(heatControl(controlsOf(its)), settings, { ...expected, ...reached }, own),
+    heat: heatHere(heatControl(controlsOf(itsGear)), settings, { ...expected, ...reached }, own),
     rates: {
       atFirstCrack: firstCrack === undefined ? undefined : rateOfRise(readings, firstCrack),
       atPull: pull === undefined ? undefined : rateOfRise(readings, pull),
@@ -177,7 +177,7 @@ export function caseOf(facts: CaseFacts): Case {
     stirs: live.filter((entry) => entry.kind === 'move' && entry.control === 'stir').length,
     hot:
       roast.gearHot === true ||
-      (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(its)),
+      (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(itsGear)),
     greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
     liked: wasLiked(roast.stars, facts.cups),
     ...complaintsOf(roast, facts.cups, facts.frozen ?? false),

@@ -3,8 +3,10 @@ import type { Cup } from '../taste/index.ts';
 
 /** What can be said against a roast or a cup (handbook, section 10). On users' disks: never rename one alone. */
 export const complaints = ['flat', 'tart', 'bitter', 'bready', 'raw', 'uneven', 'scorched'] as const;
+/** One of `complaints`. */
 export type Complaint = (typeof complaints)[number];
 
+/** How each is called on the screen. */
 export const complaintNames = {
   flat: 'flat or woody, like all the others',
   tart: 'tart, lemony or grassy',

@@ -23,6 +23,7 @@ export interface Finding {
   readonly proposal: Proposal;
 }
 
+/** What is said of a roast, the likeliest finding first. */
 export interface Diagnosis {
   /** Strongest first; the first one's change is the one to make. Empty when the roast is in order. */
   readonly findings: readonly Finding[];
@@ -40,7 +41,7 @@ const STRONG_FROM = { likely: 1.3, plain: 1.8 };
 /** A complaint that a rule explains adds so much, but only to evidence of at least `NEEDS` in the record itself. */
 const COMPLAINT = 0.55;
 /** Each further complaint that the same rule explains. */
-const ANOTHER = 0.1;
+const PER_FURTHER_COMPLAINT = 0.1;
 const NEEDS = 0.3;
 /** What is heard of the weaker of two that speak against each other, taken off the stronger. */
 const DISPUTED = 0.3;
@@ -48,32 +49,34 @@ const DISPUTED = 0.3;
 const CAUSE_SHARE = 0.55;
 
 /** Reads a roast by every rule and weighs what they say against each other. */
-export function diagnose(its: Case): Diagnosis {
-  const weighed = findingIds.map((id) => weigh(id, its)).filter((each) => each.weight >= SAID_FROM);
+export function diagnose(evidence: Case): Diagnosis {
+  const weighed = findingIds.map((id) => weigh(id, evidence)).filter((each) => each.weight >= SAID_FROM);
   const standing = settle(weighed).map((each) =>
-    its.liked && each.explains.length === 0 ? { ...each, weight: SAID_FROM } : each,
+    evidence.liked && each.explains.length === 0 ? { ...each, weight: SAID_FROM } : each,
   );
   const findings = standing
     .sort((a, b) => b.weight - a.weight)
     .map(
       ({ id, weight, signs, explains, outweighs }): Finding => ({
         id,
-        says: rules[id].says(its),
+        says: rules[id].says(evidence),
         weight,
         strength: weight >= STRONG_FROM.plain ? 'plain' : weight >= STRONG_FROM.likely ? 'likely' : 'perhaps',
         evidence: signs.filter((sign) => sign.weight > 0).map(({ says }) => says),
         against: signs.filter((sign) => sign.weight < 0).map(({ says }) => says),
         explains,
         outweighs,
-        proposal: rules[id].propose(its),
+        proposal: rules[id].propose(evidence),
       }),
     );
   const explained = new Set(findings.flatMap((finding) => finding.explains));
   return {
     findings,
-    verdict: findings.length > 0 ? 'found' : isTold(its) ? 'inOrder' : 'notEnough',
-    unexplained: [...its.complaints.keys()].filter((complaint) => OF_TASTE.has(complaint) && !explained.has(complaint)),
-    missing: missingFrom(its),
+    verdict: findings.length > 0 ? 'found' : isTold(evidence) ? 'inOrder' : 'notEnough',
+    unexplained: [...evidence.complaints.keys()].filter(
+      (complaint) => OF_TASTE.has(complaint) && !explained.has(complaint),
+    ),
+    missing: missingFrom(evidence),
   };
 }
 
@@ -92,18 +95,18 @@ interface Weighed {
   readonly outweighs: readonly FindingId[];
 }
 
-function weigh(id: FindingId, its: Case): Weighed {
+function weigh(id: FindingId, evidence: Case): Weighed {
   const rule = rules[id];
-  const explains = rule.explains.filter((complaint) => its.complaints.has(complaint));
-  const said = explains.length > 0 || rule.explains.some((complaint) => its.looks.has(complaint));
-  const signs = onceEach(rule.signs(its, said).filter((sign): sign is Sign => !!sign && sign.weight !== 0));
+  const explains = rule.explains.filter((complaint) => evidence.complaints.has(complaint));
+  const said = explains.length > 0 || rule.explains.some((complaint) => evidence.looks.has(complaint));
+  const signs = onceEach(rule.signs(evidence, said).filter((sign): sign is Sign => !!sign && sign.weight !== 0));
   const recorded = sum(signs, ({ weight }) => weight);
   // What the eye saw is evidence already, and counts once.
-  const more = explains.filter((complaint) => !its.looks.has(complaint));
-  const words = more.flatMap((complaint) => its.complaints.get(complaint) ?? []);
+  const more = explains.filter((complaint) => !evidence.looks.has(complaint));
+  const words = more.flatMap((complaint) => evidence.complaints.get(complaint) ?? []);
   const says = calledWords(words);
   const heard = more.length > 0 && recorded >= NEEDS && !signs.some((sign) => sign.says === says);
-  const told = heard ? COMPLAINT + (more.length - 1) * ANOTHER : 0;
+  const told = heard ? COMPLAINT + (more.length - 1) * PER_FURTHER_COMPLAINT : 0;
   const tasted: Sign[] = heard ? [{ says, weight: told }] : [];
   return { id, weight: recorded + told, signs: [...signs, ...tasted], explains, outweighs: [] };
 }

@@ -27,6 +27,7 @@ export const findingNames = {
   oldGreen: 'old green',
   unheardCracks: 'cracks not heard',
 } as const;
+/** The id of a finding: a key of `findingNames`. */
 export type FindingId = keyof typeof findingNames;
 
 /** Every finding. */

@@ -14,11 +14,16 @@ export function turnedBy({ heat: { noted } }: Pick<Case, 'heat'>): number | unde
 }
 
 /** Heat that was set above or below what this person usually sets; nothing where either is not known. */
-export function heatSign(its: Case, stretch: HeatStretch, side: 'above' | 'below', weight: number): Sign | undefined {
-  const off = its.heat.off[stretch];
-  const by = off ?? (stretch === 'middle' ? turnedBy(its) : undefined);
+export function heatSign(
+  evidence: Case,
+  stretch: HeatStretch,
+  side: 'above' | 'below',
+  weight: number,
+): Sign | undefined {
+  const off = evidence.heat.off[stretch];
+  const by = off ?? (stretch === 'middle' ? turnedBy(evidence) : undefined);
   if (by === undefined || (side === 'above' ? by < OTHERWISE : by > -OTHERWISE)) return undefined;
-  const usual = its.heat.against === 'own' ? 'what you usually set' : 'where it starts';
+  const usual = evidence.heat.against === 'own' ? 'what you usually set' : 'where it starts';
   const says =
     off === undefined
       ? `The heat was turned ${side === 'above' ? 'up' : 'down'} in browning.`
@@ -29,8 +34,8 @@ export function heatSign(its: Case, stretch: HeatStretch, side: 'above' | 'below
 const TURNED_SHARE = 0.6;
 
 /** Heat that was noted and set as this person usually sets it. */
-export function heatAsUsual(its: Case, stretch: HeatStretch, weight: number): Sign | undefined {
-  const off = its.heat.off[stretch];
+export function heatAsUsual(evidence: Case, stretch: HeatStretch, weight: number): Sign | undefined {
+  const off = evidence.heat.off[stretch];
   return fact(off !== undefined && Math.abs(off) < ALIKE, `The heat was set as usual ${inStretch[stretch]}.`, weight);
 }
 

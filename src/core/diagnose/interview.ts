@@ -9,16 +9,16 @@ export type InterviewQuestion =
   | { readonly kind: 'hot' };
 
 /** What is still to be asked about a roast, at most four questions, the most telling first. */
-export function interviewFor(its: Case): InterviewQuestion[] {
-  const { roast, complaints, cups, reached, sinceLastMin, ownRoasts } = its;
+export function interviewFor(evidence: Case): InterviewQuestion[] {
+  const { roast, complaints, cups, reached, sinceLastMin, ownRoasts } = evidence;
   const unlooked = (field: keyof Pick<Roast, 'evenness' | 'spots' | 'bite'>) => roast[field] === undefined;
-  const early = (its.spans.drying?.off ?? 0) < -1;
+  const early = (evidence.spans.drying?.off ?? 0) < -1;
   const questions: (InterviewQuestion | false)[] = [
     cups.length === 0 && complaints.size === 0 && { kind: 'taste' },
     unlooked('evenness') && { kind: 'look', field: 'evenness' },
     unlooked('spots') && { kind: 'look', field: 'spots' },
     early && !roast.gearHot && sinceLastMin === undefined && ownRoasts > 0 && { kind: 'hot' },
-    unlooked('bite') && (early || (its.spans.middle?.off ?? 0) < -1) && { kind: 'look', field: 'bite' },
+    unlooked('bite') && (early || (evidence.spans.middle?.off ?? 0) < -1) && { kind: 'look', field: 'bite' },
     reached.cooled === undefined && reached.pull !== undefined && { kind: 'cooling' },
   ];
   return questions.filter((each) => each !== false).slice(0, 4);

@@ -36,9 +36,9 @@ export function yellowSwappedBy({ spans: { drying, browning, toFirstCrack } }: P
 const CRACK_WITHIN = 1;
 
 /** What speaks against a fault of drying or browning where yellow itself is in doubt. */
-export function yellowInDoubt(its: Case): Sign | undefined {
+export function yellowInDoubt(evidence: Case): Sign | undefined {
   return fact(
-    yellowSwappedBy(its) > IN_DOUBT,
+    yellowSwappedBy(evidence) > IN_DOUBT,
     'Drying and browning lie off opposite ways and first crack came as usual: yellow may be marked off.',
     -0.9,
   );

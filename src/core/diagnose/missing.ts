@@ -1,8 +1,8 @@
 import type { Case } from './case.ts';
 
 /** What to record next time, the most telling first; at most three, since hands are busy. */
-export function missingFrom(its: Case): string[] {
-  const { reached, roast, shades, cups, loss } = its;
+export function missingFrom(evidence: Case): string[] {
+  const { reached, roast, shades, cups, loss } = evidence;
   const wanted: (string | false)[] = [
     reached.firstCrack === undefined &&
       'Mark first crack when it begins to roll; without it browning and what came after cannot be told apart.',

@@ -30,9 +30,9 @@ export interface Rule {
    * Evidence from the record for and against it. `said`: the cup or the look of the beans complains of what this explains;
    * then what is usual here acquits nothing that is out of the method's own range.
    */
-  readonly signs: (its: Case, said: boolean) => readonly (Sign | undefined | false)[];
+  readonly signs: (evidence: Case, said: boolean) => readonly (Sign | undefined | false)[];
   /** The finding in one sentence. */
-  readonly says: (its: Case) => string;
+  readonly says: (evidence: Case) => string;
   /** ONE change for the next batch. */
-  readonly propose: (its: Case) => Proposal;
+  readonly propose: (evidence: Case) => Proposal;
 }

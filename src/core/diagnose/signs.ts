@@ -22,16 +22,22 @@ export function weightOf(off: number): number {
  * A stretch that was longer or shorter than usual here; `share` of its full weight. Where the cup complains (`said`) it may
  * also be out of the method's range, though it is always so here.
  */
-export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share = 1, said = false): Sign | undefined {
+export function spanSign(
+  evidence: Case,
+  key: SpanKey,
+  side: 'long' | 'short',
+  share = 1,
+  said = false,
+): Sign | undefined {
   const weigh = (span: Span | undefined) => (span ? weightOf(side === 'long' ? span.off : -span.off) * share : 0);
-  const here = weigh(its.spans[key]);
-  const byMethod = said && its.ownRoasts > 0 ? METHOD_SHARE * weigh(its.byMethod[key]) : 0;
+  const here = weigh(evidence.spans[key]);
+  const byMethod = said && evidence.ownRoasts > 0 ? METHOD_SHARE * weigh(evidence.byMethod[key]) : 0;
   if (here === 0 && byMethod === 0) return undefined;
-  const span = (here >= byMethod ? its.spans : its.byMethod)[key] as Span;
+  const span = (here >= byMethod ? evidence.spans : evidence.byMethod)[key] as Span;
   const { earlyS, lateS } = span.usual;
   const took = key === 'toFirstCrack' ? 'came at' : 'took';
   const given = key === 'middle' ? 'after such a drying, ' : '';
-  const whose = here >= byMethod ? usualWords(its) : METHOD_USUAL;
+  const whose = here >= byMethod ? usualWords(evidence) : METHOD_USUAL;
   return {
     says: `${spanNames[key]} ${took} ${formatClock(span.seconds)}; ${given}${whose} ${formatClock(earlyS)} to ${formatClock(lateS)}.`,
     weight: Math.max(here, byMethod),
@@ -42,12 +48,12 @@ export function spanSign(its: Case, key: SpanKey, side: 'long' | 'short', share 
 const AS_USUAL = 0.75;
 
 /** A stretch that was as usual speaks against what would have changed it, unless it is always out of the method's range. */
-export function asUsual(its: Case, key: SpanKey, weight: number, said = false): Sign | undefined {
-  const span = its.spans[key];
+export function asUsual(evidence: Case, key: SpanKey, weight: number, said = false): Sign | undefined {
+  const span = evidence.spans[key];
   if (!span || Math.abs(span.off) > AS_USUAL) return undefined;
   // Where the whole is out of the method's range, a stretch far to that side had its part in it.
-  const byMethod = Math.abs(its.byMethod[key]?.off ?? 0);
-  if (said && byMethod > (isOutOfMethod(its) ? GROWS_FROM : SPEAKS_FROM)) return undefined;
+  const byMethod = Math.abs(evidence.byMethod[key]?.off ?? 0);
+  if (said && byMethod > (isOutOfMethod(evidence) ? GROWS_FROM : SPEAKS_FROM)) return undefined;
   return { says: `${spanNames[key]} was as usual, ${formatClock(span.seconds)}.`, weight: -weight };
 }
 
@@ -62,14 +68,14 @@ function isOutOfMethod({ methodRange: range }: Case): boolean {
  * The whole roast longer or shorter than usual here, and beyond or below what the method takes for the shade: one sign, with
  * the range that says most.
  */
-export function wholeSign(its: Case, side: 'long' | 'short', said: boolean): Sign | undefined {
-  const here = spanSign(its, 'total', side, 0.7);
-  const { seconds, earlyS, lateS } = its.methodRange ?? NO_RANGE;
+export function wholeSign(evidence: Case, side: 'long' | 'short', said: boolean): Sign | undefined {
+  const here = spanSign(evidence, 'total', side, 0.7);
+  const { seconds, earlyS, lateS } = evidence.methodRange ?? NO_RANGE;
   const out = side === 'long' ? seconds > lateS : seconds < earlyS;
   if (!out) return here;
   const far = side === 'long' ? seconds > FAR * lateS : seconds < earlyS / FAR;
   // Of gear that nobody knows yet the method's range is all there is.
-  const weight = far && (said || its.ownRoasts < KNOWN_FROM) ? 1.05 : said ? 0.65 : 0.5;
+  const weight = far && (said || evidence.ownRoasts < KNOWN_FROM) ? 1.05 : said ? 0.65 : 0.5;
   return {
     says: `The whole roast took ${formatClock(seconds)}; this method usually takes ${formatClock(earlyS)} to ${formatClock(lateS)} for the shade.`,
     weight: weight + (here?.weight ?? 0),
@@ -88,8 +94,9 @@ export function fact(holds: boolean | undefined, says: string, weight: number): 
 const METHOD_USUAL = 'with this method it is usually';
 
 /** Whose usual range it is. */
-export function usualWords(its: Case): string {
-  if (its.ownRoasts === 0) return METHOD_USUAL;
-  if (its.ownRoasts < KNOWN_FROM) return `by the first roasts on ${its.gear?.nickname ?? 'this gear'} it is usually`;
-  return `on ${its.gear?.nickname ?? 'this gear'} it is usually`;
+export function usualWords(evidence: Case): string {
+  if (evidence.ownRoasts === 0) return METHOD_USUAL;
+  if (evidence.ownRoasts < KNOWN_FROM)
+    return `by the first roasts on ${evidence.gear?.nickname ?? 'this gear'} it is usually`;
+  return `on ${evidence.gear?.nickname ?? 'this gear'} it is usually`;
 }

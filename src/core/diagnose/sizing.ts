@@ -16,11 +16,11 @@ const MOST_GRAMS_SHARE = 0.2;
  * Less heat (`by` −1) or more (1) from a moment on, so that a stretch comes back to its usual length: so many steps as
  * this gear's own roasts say, or the lid, or a smaller batch where there is no control of heat.
  */
-export function sizedHeat(its: Case, by: -1 | 1, when: When, stretch: Stretch): Omit<Proposal, 'question'> {
-  const { control, noted, used } = its.heat;
-  const missing = shortOf(its, stretch);
+export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stretch): Omit<Proposal, 'question'> {
+  const { control, noted, used } = evidence.heat;
+  const missing = shortOf(evidence, stretch);
   if (control) {
-    const perStep = perStepS(its, stretch);
+    const perStep = perStepS(evidence, stretch);
     const steps = Math.min(MOST_STEPS, Math.max(1, Math.round(Math.abs(missing) / Math.max(1, perStep))));
     const set = noted[stretchAfter(when)];
     // Nobody noted a setting: then only by how much.
@@ -34,15 +34,15 @@ export function sizedHeat(its: Case, by: -1 | 1, when: When, stretch: Stretch): 
     if (made * by > 0)
       return {
         change: { kind: 'move', control: control.id, value, when },
-        expected: variedHeat(its) ? expectedWords(its, Math.abs(made) * perStep, by < 0) : undefined,
+        expected: variedHeat(evidence) ? expectedWords(evidence, Math.abs(made) * perStep, by < 0) : undefined,
       };
   }
-  const lid = controlsOf(its.gear ?? { method: its.method.id }).find(
+  const lid = controlsOf(evidence.gear ?? { method: evidence.method.id }).find(
     (each) => each.kind === 'switch' && each.id === 'lid',
   );
-  if (lid?.kind === 'switch' && by < 0 && !madeMove(its, 'lid', lid.on))
+  if (lid?.kind === 'switch' && by < 0 && !madeMove(evidence, 'lid', lid.on))
     return { change: { kind: 'move', control: 'lid', value: lid.on, when } };
-  return sizedGrams(its, by, stretch);
+  return sizedGrams(evidence, by, stretch);
 }
 
 /** Own batches so far apart say what weight does: a tenth. Ours. */
@@ -53,21 +53,21 @@ function variedGrams({ past, roast }: Case): boolean {
 }
 
 /** A batch so much smaller or larger that it slows or hastens a stretch; which way depends on what carries the heat. */
-export function sizedGrams(its: Case, by: -1 | 1, stretch: Stretch): Omit<Proposal, 'question'> {
-  const { greenGrams } = its.roast;
+export function sizedGrams(evidence: Case, by: -1 | 1, stretch: Stretch): Omit<Proposal, 'question'> {
+  const { greenGrams } = evidence.roast;
   // In hot air a bigger batch runs faster, elsewhere slower (handbook, section 4).
-  const bigger = (its.method.heatedBy === 'air') === by > 0;
+  const bigger = (evidence.method.heatedBy === 'air') === by > 0;
   const most = bigger
-    ? Math.min(greenGrams * (1 + MOST_GRAMS_SHARE), largestOf(its))
+    ? Math.min(greenGrams * (1 + MOST_GRAMS_SHARE), largestOf(evidence))
     : greenGrams * (1 - MOST_GRAMS_SHARE);
-  const wanted = Math.abs(shortOf(its, stretch));
-  const whole = Math.abs(meanS(its, stretch, most) - meanS(its, stretch, greenGrams));
+  const wanted = Math.abs(shortOf(evidence, stretch));
+  const whole = Math.abs(meanS(evidence, stretch, most) - meanS(evidence, stretch, greenGrams));
   const share = whole > 1 ? Math.min(1, Math.max(0.25, wanted / whole)) : 0.5;
   const byGrams = Math.round(((most - greenGrams) * share) / 5) * 5 || (bigger ? 5 : -5);
-  const gains = Math.abs(meanS(its, stretch, greenGrams + byGrams) - meanS(its, stretch, greenGrams));
+  const gains = Math.abs(meanS(evidence, stretch, greenGrams + byGrams) - meanS(evidence, stretch, greenGrams));
   return {
     change: { kind: 'grams', byGrams },
-    expected: variedGrams(its) ? expectedWords(its, gains, by < 0) : undefined,
+    expected: variedGrams(evidence) ? expectedWords(evidence, gains, by < 0) : undefined,
   };
 }
 
@@ -79,10 +79,10 @@ const MOST_PULL_S = 30;
  * The pull so much later or earlier, in fives: by what its own rule was missed by, else by what the stretch after first
  * crack lay off; no more than that, and no more than half a minute at once.
  */
-export function sizedPull(its: Case, side: 'later' | 'earlier'): Omit<Proposal, 'question'> {
-  const span = its.spans.afterCrack;
+export function sizedPull(evidence: Case, side: 'later' | 'earlier'): Omit<Proposal, 'question'> {
+  const span = evidence.spans.afterCrack;
   const later = side === 'later' ? 1 : -1;
-  const off = [its.pulled.lateS, span && span.seconds - span.usual.medianS].find(
+  const off = [evidence.pulled.lateS, span && span.seconds - span.usual.medianS].find(
     (each) => each !== undefined && -each * later >= LEAST_PULL_S,
   );
   const missedS = off === undefined ? USUAL_PULL_S : Math.abs(off);
@@ -105,46 +105,47 @@ function variedHeat({ heat: { used } }: Case): boolean {
 }
 
 /** How much a stretch fell short of its usual length, seconds; below 0 where it was longer. */
-function shortOf(its: Case, stretch: Stretch): number {
+function shortOf(evidence: Case, stretch: Stretch): number {
   const span =
-    its.spans[({ toYellow: 'drying', yellowToFirst: 'browning', toFirstCrack: 'toFirstCrack' } as const)[stretch]];
+    evidence.spans[({ toYellow: 'drying', yellowToFirst: 'browning', toFirstCrack: 'toFirstCrack' } as const)[stretch]];
   return span ? span.usual.medianS - span.seconds : 0;
 }
 
 /** Less than this is not worth a word, seconds. */
 const TOLD_FROM_S = 3;
 
-function expectedWords(its: Case, seconds: number, slower: boolean): string | undefined {
-  if (its.ownRoasts < KNOWN_FROM || seconds < TOLD_FROM_S) return undefined;
+function expectedWords(evidence: Case, seconds: number, slower: boolean): string | undefined {
+  if (evidence.ownRoasts < KNOWN_FROM || seconds < TOLD_FROM_S) return undefined;
   return `By your own roasts on it that is about ${Math.round(seconds / 5) * 5 || 5} s ${slower ? 'slower' : 'faster'}.`;
 }
 
-function meanS(its: Case, stretch: Stretch, greenGrams: number): number {
-  return Math.exp(expectationFor({ ...its.usual.question, greenGrams }, its.past).fits.predict(stretch).mean);
+function meanS(evidence: Case, stretch: Stretch, greenGrams: number): number {
+  return Math.exp(expectationFor({ ...evidence.usual.question, greenGrams }, evidence.past).fits.predict(stretch).mean);
 }
 
 /** What one step of heat does to a stretch by the household's own roasts, seconds. */
-function perStepS(its: Case, stretch: Stretch): number {
-  const { usual } = its;
-  const heat = its.heat.control;
+function perStepS(evidence: Case, stretch: Stretch): number {
+  const { usual } = evidence;
+  const heat = evidence.heat.control;
   if (!heat) return 0;
   const start = heat.kind === 'step' ? heat.start : heat.words.indexOf(heat.start) + 1;
   const step = heat.kind === 'step' ? heat.by : 1;
   const at = (factor: number) =>
-    Math.exp(expectationFor({ ...usual.question, heat: factor }, its.past).fits.predict(stretch).mean);
+    Math.exp(expectationFor({ ...usual.question, heat: factor }, evidence.past).fits.predict(stretch).mean);
   return Math.abs(at(1 - step / start) - at(1));
 }
 
-function largestOf(its: Case): number {
-  return largestGramsOf(its.gear ?? { method: its.method.id });
+function largestOf(evidence: Case): number {
+  return largestGramsOf(evidence.gear ?? { method: evidence.method.id });
 }
 
-function madeMove(its: Case, control: string, value: string): boolean {
-  return its.live.some((entry) => entry.kind === 'move' && entry.control === control && entry.value === value);
+function madeMove(evidence: Case, control: string, value: string): boolean {
+  return evidence.live.some((entry) => entry.kind === 'move' && entry.control === control && entry.value === value);
 }
 
 /** The moment a change of heat is meant for. */
 export const fromStart: When = { kind: 'at', atS: 0 };
+/** A moment told by the milestone that it follows. */
 export const atMilestone = (milestone: Extract<keyof Milestones, 'yellow' | 'firstCrack'>): When => ({
   kind: 'milestone',
   milestone,

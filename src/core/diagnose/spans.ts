@@ -11,6 +11,7 @@ export interface Span {
   readonly off: number;
 }
 
+/** How each judged stretch is called in a sentence. */
 export const spanNames = {
   drying: 'Drying',
   browning: 'Browning',
@@ -20,7 +21,9 @@ export const spanNames = {
   pace: 'After first crack',
   total: 'The whole roast',
 } as const;
+/** A stretch that is judged. */
 export type SpanKey = keyof typeof spanNames;
+/** The stretches of a roast that could be judged. */
 export type Spans = Readonly<Partial<Record<SpanKey, Span>>>;
 
 /** However steady a household is, less of a difference is not tasted: 7 % of the stretch; common roasting knowledge. */
@@ -46,7 +49,7 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
   if (firstCrack !== undefined) judge('toFirstCrack', firstCrack, fits.predict('toFirstCrack'));
   if (yellow !== undefined && firstCrack !== undefined) {
     judge('browning', firstCrack - yellow, fits.predict('yellowToFirst'));
-    judge('middle', firstCrack - yellow, fits.predict('yellowToFirst', fits.offOf('toYellow', yellow)));
+    judge('middle', firstCrack - yellow, fits.predict('yellowToFirst', fits.residualOf('toYellow', yellow)));
   }
   if (firstCrack !== undefined && pull !== undefined) {
     const to = (shade: ShadeNumber) => {

@@ -12,6 +12,7 @@ export const contentTables = [
   'experiments',
   'journalViews',
 ] as const;
+/** One of `contentTables`. */
 export type ContentTable = (typeof contentTables)[number];
 
 /** An empty notebook. */

@@ -38,6 +38,7 @@ export const notebookSchema = z.strictObject({
   /** Saved views of the journal. */
   journalViews: z.array(journalViewSchema),
 });
+/** As `notebookSchema` has it, field by field. */
 export type Notebook = z.infer<typeof notebookSchema>;
 
 /** What a notebook holds besides its heading. */

@@ -86,6 +86,7 @@ const kinds: Readonly<Record<string, string>> = {
   object: 'a row',
 };
 
+/** A key of a path as an issue holds it. */
 export function plainKey(key: PropertyKey): string | number {
   return typeof key === 'number' ? key : String(key);
 }

@@ -21,6 +21,7 @@ export interface LeftOut {
   readonly standsIn?: true;
 }
 
+/** What could be read of a notebook file, and what could not. */
 export interface Salvaged {
   readonly notebook: Notebook;
   readonly leftOut: readonly LeftOut[];

@@ -19,6 +19,7 @@ import type { NotebookContent } from './notebook.ts';
 
 /** The tables that a spreadsheet can have of a notebook. */
 export const tableKinds = ['roasts', 'readings', 'marks', 'cups'] as const;
+/** One of `tableKinds`. */
 export type TableKind = (typeof tableKinds)[number];
 
 type Row = Readonly<Record<string, string | number | undefined>>;

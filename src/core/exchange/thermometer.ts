@@ -27,6 +27,7 @@ export function serialReading(line: string, unit: 'C' | 'F'): Heard {
 
 /** Its service and the value it tells, as the Bluetooth assigned numbers name them. */
 export const THERMOMETER_SERVICE = 0x1809;
+/** Its characteristic, which brings the readings. */
 export const THERMOMETER_VALUE = 0x2a1c;
 
 const IS_FAHRENHEIT = 1;

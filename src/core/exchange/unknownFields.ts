@@ -23,15 +23,15 @@ export function unknownFields(notebook: Notebook): UnknownField[] {
   });
 }
 
-/** Goes through a value as its schema does, and notes where that has no word for it. */
+/** Goes through a value as field schema does, and notes where that has no word for it. */
 function look(schema: z.core.$ZodTypes, value: unknown, path: string, found: Set<string>): void {
   const { def } = schema._zod;
   switch (def.type) {
     case 'object':
       for (const [key, each] of Object.entries((value ?? {}) as object)) {
-        const its = def.shape[key] as z.core.$ZodTypes | undefined;
+        const field = def.shape[key] as z.core.$ZodTypes | undefined;
         const here = path === '' ? key : `${path}.${key}`;
-        if (its) look(its, each, here, found);
+        if (field) look(field, each, here, found);
         else found.add(here);
       }
       break;

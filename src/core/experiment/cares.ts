@@ -1,7 +1,7 @@
 // Kept apart from the schema, so that a screen that only names things does not load the validator.
 
 /** Changes of care, which no control has. On users' disks: never rename one alone. */
-export const cares = [
+export const precautions = [
   'stirMore',
   'shelter',
   'coolFaster',
@@ -14,9 +14,11 @@ export const cares = [
   'restFirst',
   'tasteFresh',
 ] as const;
-export type Care = (typeof cares)[number];
+/** One of `cares`. */
+export type Precaution = (typeof precautions)[number];
 
-export const careNames = {
+/** How each is called on the screen. */
+export const precautionNames = {
   stirMore: 'stir or shake without a pause until the beans turn yellow',
   shelter: 'roast out of the wind and the cold',
   coolFaster: 'cool faster: a fan under the colander, the beans spread thin',
@@ -28,4 +30,4 @@ export const careNames = {
   probeBack: 'put the probe back where it was; where it stays, its own first crack is learned anew',
   tasteFresh: 'taste it while it is at its best, before the roast is changed',
   restFirst: 'let the beans rest, then taste this roast again before anything is changed',
-} as const satisfies Record<Care, string>;
+} as const satisfies Record<Precaution, string>;

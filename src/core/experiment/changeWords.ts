@@ -1,7 +1,7 @@
 import { controlsOf, type Gear } from '../gear/index.ts';
 import { milestoneNames } from '../roast/index.ts';
 import { formatClock } from '../units/index.ts';
-import { careNames } from './cares.ts';
+import { precautionNames } from './cares.ts';
 import type { NextChange } from './nextChange.ts';
 
 /** A change as what to do: "heat to 5 from yellow", "20 g less". `grams` writes a weight in the household's unit. */
@@ -31,7 +31,7 @@ export function changeWords(
     case 'coolGear':
       return `let the gear cool for ${Math.round(change.minutes)} min`;
     case 'care':
-      return careNames[change.care];
+      return precautionNames[change.care];
   }
 }
 

@@ -7,6 +7,7 @@ const at = z.iso.datetime();
 
 /** What came of an experiment. On users' disks: never rename one alone. */
 export const outcomes = ['helped', 'worse', 'noDifference'] as const;
+/** One of `outcomes`. */
 export type Outcome = (typeof outcomes)[number];
 
 /** A question that two roasts answer: one thing is changed, the rest stays. */
@@ -29,4 +30,5 @@ export const experimentSchema = row({
   note: z.string().trim().max(1000).optional(),
   createdAt: at,
 });
+/** As `experimentSchema` has it, field by field. */
 export type Experiment = z.infer<typeof experimentSchema>;

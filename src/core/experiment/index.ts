@@ -1,5 +1,5 @@
 export { asDone, type Chosen, movesMade, ruleAsDone } from './asDone.ts';
-export { type Care, careNames, cares } from './cares.ts';
+export { type Precaution as Care, precautionNames as careNames, precautions as cares } from './cares.ts';
 export { changeWords } from './changeWords.ts';
 export { type Experiment, experimentSchema, type Outcome, outcomes } from './experiment.ts';
 export { type ChangeRecord, type ExperimentState, outcomeOf, scoreOfChanges, stateOf } from './learned.ts';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { milestones } from '../roast/index.ts';
 import { row } from '../row/index.ts';
-import { cares } from './cares.ts';
+import { precautions } from './cares.ts';
 
 const when = z.discriminatedUnion('kind', [
   row({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
@@ -30,6 +30,7 @@ export const nextChangeSchema = z.discriminatedUnion('kind', [
   row({ kind: z.literal('pull'), byS: z.number().min(-600).max(600) }),
   /** The gear cools this long before the beans go in, minutes. */
   row({ kind: z.literal('coolGear'), minutes: z.number().min(1).max(240) }),
-  row({ kind: z.literal('care'), care: z.enum(cares) }),
+  row({ kind: z.literal('care'), care: z.enum(precautions) }),
 ]);
+/** As `nextChangeSchema` has it, field by field. */
 export type NextChange = z.infer<typeof nextChangeSchema>;

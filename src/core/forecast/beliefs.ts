@@ -12,14 +12,14 @@ export interface StretchBelief {
   /** How strongly the circumstances act on this stretch against the time to first crack. */
   readonly share: number;
   /** How much of an earlier milestone's deviation carries over. */
-  readonly carries: number;
-  readonly carriesSd: number;
+  readonly residualCorrelation: number;
+  readonly residualCorrelationSd: number;
   /** How far lots differ. */
   readonly lotSd: number;
   /** How far a household's eye for shades differs from the table's, over all shades and at one, where it ends by eye. */
   readonly eye?: { readonly slopeSd: number; readonly shadeSd: number };
   /** Of how far the gear's last roasts lay off, so much is there again. */
-  readonly stays: number;
+  readonly persistence: number;
 }
 
 /** How far gear differs from yellow to first crack, and after it, against the whole range to a stretch's end. Fitted. */
@@ -51,22 +51,37 @@ export function usualStretch(method: MethodId, key: StretchKey): UsualSeconds {
 }
 
 /** Beliefs of a stretch that ends with the beans, not with somebody's eye. */
-const beans = { lotSd: 0.04, stays: 0 };
+const beans = { lotSd: 0.04, persistence: 0 };
 /** Of the pace of the last roasts on a gear so much stays for the next; heard once, then the roast itself tells. Fitted. */
-const STAYS = 0.25;
+const PERSISTENCE = 0.25;
+/** What is believed of each stretch before any roast is known: how far it spreads, and what moves it. Ours, widths from handbook table 4. */
 export const beliefs: Readonly<Record<StretchKey, Omit<StretchBelief, 'usual'>>> = {
-  toYellow: { noiseSd: 0.07, share: 0.9, carries: 0, carriesSd: 0.01, ...beans, stays: STAYS },
-  toFirstCrack: { noiseSd: 0.065, share: 1, carries: 0, carriesSd: 0.01, ...beans, stays: STAYS },
-  yellowToFirst: { noiseSd: 0.09, share: 1.1, carries: 0.7, carriesSd: 0.5, ...beans },
-  firstCrack: { noiseSd: 0.2, share: 0.8, carries: 0.5, carriesSd: 0.5, ...beans },
-  firstToSecond: { noiseSd: 0.13, share: 0.9, carries: 0.6, carriesSd: 0.5, ...beans },
+  toYellow: {
+    noiseSd: 0.07,
+    share: 0.9,
+    residualCorrelation: 0,
+    residualCorrelationSd: 0.01,
+    ...beans,
+    persistence: PERSISTENCE,
+  },
+  toFirstCrack: {
+    noiseSd: 0.065,
+    share: 1,
+    residualCorrelation: 0,
+    residualCorrelationSd: 0.01,
+    ...beans,
+    persistence: PERSISTENCE,
+  },
+  yellowToFirst: { noiseSd: 0.09, share: 1.1, residualCorrelation: 0.7, residualCorrelationSd: 0.5, ...beans },
+  firstCrack: { noiseSd: 0.2, share: 0.8, residualCorrelation: 0.5, residualCorrelationSd: 0.5, ...beans },
+  firstToSecond: { noiseSd: 0.13, share: 0.9, residualCorrelation: 0.6, residualCorrelationSd: 0.5, ...beans },
   firstToPull: {
     noiseSd: 0.14,
     share: 0.8,
-    carries: 0.5,
-    carriesSd: 0.35,
+    residualCorrelation: 0.5,
+    residualCorrelationSd: 0.35,
     lotSd: 0.08,
     eye: { slopeSd: 0.25, shadeSd: 0.1 },
-    stays: 0,
+    persistence: 0,
   },
 };

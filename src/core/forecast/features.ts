@@ -36,9 +36,11 @@ export interface PastRoast extends Circumstances {
   readonly pulledMs?: number | undefined;
 }
 
-// The order of the shared coefficients; effects of gear and lot follow them. The earlier milestone stays first: its part
-// differs from stretch to stretch, everything else of a roast does not.
-export const F = {
+/**
+ * The order of the shared coefficients; effects of gear and lot follow them. The earlier milestone stays first: its part
+ * differs from stretch to stretch, everything else of a roast does not.
+ */
+export const FEATURE = {
   earlier: 0,
   mass: 1,
   ambient: 2,
@@ -53,6 +55,7 @@ const differing = processes.flatMap((process) => {
   const { time } = traitsOf(process);
   return time ? [{ process, time }] : [];
 });
+/** A feature for each process that differs from washed, with its place. */
 export const processFeatures = differing.map((each, i) => ({ ...each, at: FIRST_PROCESS + i }));
 const SHARED = FIRST_PROCESS + differing.length;
 
@@ -119,21 +122,22 @@ export function featuresOf(roast: Circumstances, places: Places, earlier = 0, by
   const processAt = processFeatures.find(({ process }) => process === roast.process)?.at;
   const own = roast.gearId === places.gearId;
   const features: (readonly [number, number])[] = [];
-  addInPlace(features, F.earlier, Number.isFinite(earlier) ? earlier : 0);
+  addInPlace(features, FEATURE.earlier, Number.isFinite(earlier) ? earlier : 0);
   addInPlace(features, places.gear.get(roast.gearId), 1);
   if (roast.lotId === places.lotId) addInPlace(features, places.lot, 1);
-  if (gramsPerMl !== undefined) addInPlace(features, F.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
+  if (gramsPerMl !== undefined) addInPlace(features, FEATURE.dense, (gramsPerMl - USUAL_GRAMS_PER_ML) * 10);
   addInPlace(features, processAt, 1);
   if (byEye) addInPlace(features, places.slope, Math.log(shadeOf(roast.shade).afterCrackShare));
   // What these do is particular to each gear: an air popper's weight must not teach a pan.
   if (!own) return features;
   if (byEye) addInPlace(features, places.shades.get(roast.shade), 1);
-  addInPlace(features, F.mass, Math.log(roast.greenGrams / places.usualGrams));
-  if (ambientC !== undefined) addInPlace(features, F.ambient, (ambientC - USUAL_AMBIENT_C) / 10);
-  if (roast.wind !== undefined && roast.wind !== 'calm') addInPlace(features, F.wind, WINDS[roast.wind]);
+  addInPlace(features, FEATURE.mass, Math.log(roast.greenGrams / places.usualGrams));
+  if (ambientC !== undefined) addInPlace(features, FEATURE.ambient, (ambientC - USUAL_AMBIENT_C) / 10);
+  if (roast.wind !== undefined && roast.wind !== 'calm') addInPlace(features, FEATURE.wind, WINDS[roast.wind]);
   const warmth = warmthOf(roast);
-  if (warmth > 0) addInPlace(features, F.hot, warmth);
-  if (roast.heat !== undefined && roast.heat !== 1) addInPlace(features, F.heat, Math.log(Math.max(0.2, roast.heat)));
+  if (warmth > 0) addInPlace(features, FEATURE.hot, warmth);
+  if (roast.heat !== undefined && roast.heat !== 1)
+    addInPlace(features, FEATURE.heat, Math.log(Math.max(0.2, roast.heat)));
   return features;
 }
 

@@ -124,7 +124,7 @@ function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number
     const whole = pushedBy(overdueYellow(fits, nowS), fits.predict('toFirstCrack'));
     return probe ? from(nowS, lengthFrom(combined(leftOf(whole, nowS), probe))) : lengthFrom(whole, nowS);
   }
-  const offYellow = fits.offOf('toYellow', yellow);
+  const offYellow = fits.residualOf('toYellow', yellow);
   const stretch = fits.predict('yellowToFirst', offYellow);
   const sinceS = Math.max(0, nowS - yellow);
   return probe
@@ -136,7 +136,7 @@ function firstCrackForecast(fits: Fits, yellow: number | undefined, nowS: number
 function overdueYellow(fits: Fits, nowS: number): number {
   const toYellow = fits.predict('toYellow');
   const path = (yellowS: number) =>
-    yellowS + lengthFrom(fits.predict('yellowToFirst', fits.offOf('toYellow', yellowS))).medianS;
+    yellowS + lengthFrom(fits.predict('yellowToFirst', fits.residualOf('toYellow', yellowS))).medianS;
   return Math.max(0, path(lengthFrom(toYellow, nowS).medianS) - path(lengthFrom(toYellow).medianS));
 }
 
@@ -154,7 +154,7 @@ function leftOf(whole: Prediction, passedS: number): Prediction {
 
 /** How far first crack lay off what was expected before the roast, in logs. */
 function offFirstCrack(fits: Fits, { firstCrack }: Milestones): number {
-  return firstCrack === undefined ? 0 : fits.offOf('toFirstCrack', firstCrack);
+  return firstCrack === undefined ? 0 : fits.residualOf('toFirstCrack', firstCrack);
 }
 
 /** The pull by the shade alone: medium's stretch, so much shorter or longer for another. */

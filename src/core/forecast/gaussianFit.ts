@@ -1,5 +1,5 @@
 import { cholesky, diagonalOfInverse, forward, solve } from './cholesky.ts';
-import { addRowsInPlace, type Features, offsOf, type Rows } from './rows.ts';
+import { addRowsInPlace, type Features, type Rows, offsOf as residualsOf } from './rows.ts';
 
 /** What is believed before any observation: a mean and standard deviation for each coefficient, and the noise. */
 export interface Prior {
@@ -52,7 +52,7 @@ export class GaussianFit {
       const { precision, right } = normalEquations(prior, rows, weights, noiseSd);
       lower = cholesky(precision, mean.length);
       mean = solve(lower, right);
-      offs = offsOf(rows, mean);
+      offs = residualsOf(rows, mean);
       // The weights first, by the noise as it stands, then the noise by those weights: the other way round it swings.
       let squares = prior.noiseWorth * prior.noiseSd ** 2;
       for (let i = 0; i < count; i++) {
@@ -62,7 +62,7 @@ export class GaussianFit {
         weights[i] = weight;
       }
       const before = noiseSd;
-      noiseSd = Math.sqrt(squares / Math.max(1, prior.noiseWorth + count - spent(prior, lower)));
+      noiseSd = Math.sqrt(squares / Math.max(1, prior.noiseWorth + count - effectiveParameters(prior, lower)));
       if (Math.abs(noiseSd / before - 1) < SETTLED) break;
     }
     this.lower = lower;
@@ -115,7 +115,7 @@ export class GaussianFit {
 const LEAST_FREE = 0.05;
 
 /** How many observations the coefficients have used up: each by how far the data, not the prior, settled it. */
-function spent({ sd }: Prior, lower: Float64Array): number {
+function effectiveParameters({ sd }: Prior, lower: Float64Array): number {
   return diagonalOfInverse(lower, sd.length).reduce((sum, each, i) => sum + 1 - each / (sd[i] as number) ** 2, 0);
 }
 

@@ -37,4 +37,5 @@ export function settingsOf(planned: readonly PlannedMove[] = [], live: readonly 
 
 /** A heat that is set within the first minute counts as the heat the roast began with, seconds. */
 const FIRST_MINUTE_S = 60;
+/** Whether a setting was made in the first minute, and so is the heat that the roast began with. */
 export const isAtFirst = ({ at }: Pick<Setting, 'at'>): boolean => at <= FIRST_MINUTE_S;

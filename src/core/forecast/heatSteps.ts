@@ -26,6 +26,7 @@ export function heatNear(
 
 /** Stretches of a roast by what heat does in them: until yellow, until first crack, until the pull. */
 export const heatStretches = ['early', 'middle', 'late'] as const;
+/** One of `heatStretches`. */
 export type HeatStretch = (typeof heatStretches)[number];
 /** Mean steps of heat above the start in each stretch; absent where none was noted by its end. */
 export type HeatSteps = Readonly<Partial<Record<HeatStretch, number>>>;

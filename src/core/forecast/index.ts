@@ -13,7 +13,7 @@ export {
 export { FREEDOM, GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
 export { type Setting, settingAt, settingsOf, stepsAbove } from './heatSet.ts';
 export { type HeatSteps, type HeatStretch, heatNear, heatStepsOf, heatStretches, usualHeat } from './heatSteps.ts';
-export { loosenessOf } from './looseness.ts';
+export { overdispersionOf as loosenessOf } from './overdispersion.ts';
 export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
 export { lengthFrom, rangeEdge } from './predictive.ts';
 export {

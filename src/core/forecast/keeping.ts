@@ -1,5 +1,5 @@
 import type { PastRoast } from './features.ts';
-import { loosenessOf } from './looseness.ts';
+import { overdispersionOf } from './overdispersion.ts';
 import { meantPullS } from './pullAt.ts';
 
 /** How far a hand is off the moment that a rule names, before any roast: a standard deviation, seconds. Ours. */
@@ -16,5 +16,5 @@ export function keepingS(past: readonly PastRoast[], freedom: number): number {
     const miss = Math.abs((reached.pull ?? Number.NaN) - (meantS ?? Number.NaN)) / HAND_S;
     return Number.isFinite(miss) ? [miss] : [];
   });
-  return HAND_S * loosenessOf(misses, freedom);
+  return HAND_S * overdispersionOf(misses, freedom);
 }

@@ -4,6 +4,7 @@ import type { Prediction } from './gaussianFit.ts';
 
 /** A range of 80 % leaves a tenth to either side. */
 export const EARLY = 0.1;
+/** The late end of an 80 % range, as a share of all outcomes. */
 export const LATE = 0.9;
 
 /**

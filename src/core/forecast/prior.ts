@@ -1,6 +1,6 @@
 import { methodOf, type UsualSeconds } from '../gear/index.ts';
 import type { StretchBelief } from './beliefs.ts';
-import { type Circumstances, F, type Places, processFeatures } from './features.ts';
+import { type Circumstances, FEATURE, type Places, processFeatures } from './features.ts';
 import { FREEDOM, type Prior } from './gaussianFit.ts';
 import { rangeEdge } from './predictive.ts';
 
@@ -8,11 +8,11 @@ import { rangeEdge } from './predictive.ts';
 // section 4; sizes common roasting knowledge. A household's own roasts take over from them.
 const MASS = { air: [-0.25, 0.25], contact: [0.4, 0.4], both: [0.2, 0.3] } as const;
 const BELIEFS: readonly (readonly [number, number, number])[] = [
-  [F.ambient, -0.05, 0.04],
-  [F.wind, 0.04, 0.04],
-  [F.hot, -0.15, 0.1],
-  [F.heat, -0.85, 0.55],
-  [F.dense, 0.05, 0.12],
+  [FEATURE.ambient, -0.05, 0.04],
+  [FEATURE.wind, 0.04, 0.04],
+  [FEATURE.hot, -0.15, 0.1],
+  [FEATURE.heat, -0.85, 0.55],
+  [FEATURE.dense, 0.05, 0.12],
   ...processFeatures.map(({ at, time }) => [at, time.mean, time.sd] as const),
 ];
 /** Gear differs by at least so much of its method's range, whatever a roast differs from the next. */
@@ -30,14 +30,14 @@ export function priorOf(
   if (belief.eye) sd[places.slope] = belief.eye.slopeSd;
   sd[places.lot] = belief.lotSd;
   const [massMean, massSd] = MASS[methodOf(asked.method).heatedBy];
-  mean[F.mass] = massMean * belief.share;
-  sd[F.mass] = massSd * Math.max(belief.share, 0.3);
-  for (const [index, by, its] of BELIEFS) {
+  mean[FEATURE.mass] = massMean * belief.share;
+  sd[FEATURE.mass] = massSd * Math.max(belief.share, 0.3);
+  for (const [index, by, spread] of BELIEFS) {
     mean[index] = by * belief.share;
-    sd[index] = its * Math.max(belief.share, 0.3);
+    sd[index] = spread * Math.max(belief.share, 0.3);
   }
-  mean[F.earlier] = belief.carries;
-  sd[F.earlier] = belief.carriesSd;
+  mean[FEATURE.earlier] = belief.residualCorrelation;
+  sd[FEATURE.earlier] = belief.residualCorrelationSd;
   const { lateS, earlyS } = methodOf(asked.method).firstCrack;
   const rough = (Math.log(lateS / earlyS) / USUAL_LOG_RANGE) ** ROUGHER_BY;
   const noiseSd = belief.noiseSd * rough;

@@ -11,6 +11,7 @@ export const forecastMilestones = [
   'secondCrack',
   'pull',
 ] as const satisfies readonly Milestone[];
+/** One of `forecastMilestones`. */
 export type ForecastMilestone = (typeof forecastMilestones)[number];
 
 /** A roast to come: its circumstances and how it is to be pulled. */

@@ -4,7 +4,7 @@ import { beliefs, type StretchBelief, type StretchKey, usualStretch } from './be
 import { type Circumstances, featuresOf, type PastRoast, placesOf } from './features.ts';
 import { FREEDOM, GaussianFit, type Prediction } from './gaussianFit.ts';
 import { keepingS } from './keeping.ts';
-import { loosenessOf } from './looseness.ts';
+import { overdispersionOf } from './overdispersion.ts';
 import { priorOf } from './prior.ts';
 import { packRows, pickRows } from './rows.ts';
 
@@ -13,7 +13,7 @@ export interface StretchFits {
   /** The log of a stretch's length before the roast, or given how far the earlier milestone lay off; for another shade. */
   readonly predict: (key: StretchKey, earlier?: number, shade?: ShadeNumber) => Prediction;
   /** How far a stretch that took so many seconds lies off what all earlier roasts say of it, in logs. */
-  readonly offOf: (key: StretchKey, seconds: number) => number;
+  readonly residualOf: (key: StretchKey, seconds: number) => number;
   /** How far off the moment of a rule the household pulls: a standard deviation, seconds. */
   readonly keepsS: () => number;
 }
@@ -65,11 +65,11 @@ const HEARS: Partial<Record<StretchKey, 'toYellow' | 'toFirstCrack'>> = {
 interface Fitted {
   readonly fit: GaussianFit;
   /** How far each roast of the history lay off, in its order; 0 where it has no such stretch. */
-  readonly offs: Float64Array;
+  readonly residuals: Float64Array;
   /** What the ranges of the asked gear are widened by. */
-  readonly looseness: number;
+  readonly overdispersion: number;
   /** How far the asked gear lay off lately, the newest counting most. */
-  readonly lately: number;
+  readonly recentResidual: number;
 }
 
 /** What counts less than this in the fit is a slip of the record, and says nothing of how steady the gear is. */
@@ -103,7 +103,7 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
     const fittedBefore = fits.get(key);
     if (fittedBefore) return fittedBefore;
     const heard = HEARS[key];
-    const earlier = heard && fitted(heard).offs;
+    const earlier = heard && fitted(heard).residuals;
     const picked: number[] = [];
     const values: number[] = [];
     for (let i = 0; i < past.length; i++) {
@@ -117,17 +117,17 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
     const prior = priorOf(belief, asked, places, (gearId) => usualStretch(methods.get(gearId) ?? asked.method, key));
     const heardOffs = picked.map((i) => earlier?.[i] ?? 0);
     const fit = new GaussianFit(prior, pickRows(belief.eye ? rows(true) : known, picked, values, heardOffs));
-    const offs = new Float64Array(past.length);
+    const residuals = new Float64Array(past.length);
     picked.forEach((i, k) => {
-      offs[i] = clampOff(fit.residual(k).off);
+      residuals[i] = clampResidual(fit.residual(k).off);
     });
     const own = picked.flatMap((i, k) => (past[i]?.gearId === asked.gearId ? [k] : []));
     const misses = own.filter((k) => fit.residual(k).weight >= LEAST_WEIGHT).map((k) => fit.miss(k));
     const made = {
       fit,
-      offs,
-      lately: latelyOff(own.map((k) => fit.residual(k))),
-      looseness: loosenessOf(misses, fit.freedom),
+      residuals,
+      recentResidual: recentResidualOf(own.map((k) => fit.residual(k))),
+      overdispersion: overdispersionOf(misses, fit.freedom),
     };
     fits.set(key, made);
     return made;
@@ -135,13 +135,14 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
 
   return {
     predict: (key, earlier = 0, shade = asked.shade) => {
-      const { fit, looseness, lately } = fitted(key);
+      const { fit, overdispersion, recentResidual } = fitted(key);
       const { mean, sd, freedom } = fit.predict(
-        featuresOf({ ...asked, shade }, places, clampOff(earlier), beliefs[key].eye !== undefined),
+        featuresOf({ ...asked, shade }, places, clampResidual(earlier), beliefs[key].eye !== undefined),
       );
-      return { mean: mean + beliefs[key].stays * lately, sd: sd * looseness, freedom };
+      return { mean: mean + beliefs[key].persistence * recentResidual, sd: sd * overdispersion, freedom };
     },
-    offOf: (key, seconds) => Math.log(Math.max(seconds, 1)) - fitted(key).fit.predict(featuresOf(asked, places)).mean,
+    residualOf: (key, seconds) =>
+      Math.log(Math.max(seconds, 1)) - fitted(key).fit.predict(featuresOf(asked, places)).mean,
     keepsS: () => {
       keeps ??= keepingS(past, FREEDOM);
       return keeps;
@@ -153,10 +154,13 @@ export function fitStretches(history: readonly PastRoast[], asked: Circumstances
 const FADES = 0.5;
 
 /** Misses of one gear, newest first, drawn together: what made the last roasts slow may still be there. */
-function latelyOff(newestFirst: readonly { readonly off: number; readonly weight: number }[]): number {
-  return newestFirst.reduceRight((later, { off, weight }) => FADES * later + clampOff(off) * Math.min(1, weight), 0);
+function recentResidualOf(newestFirst: readonly { readonly off: number; readonly weight: number }[]): number {
+  return newestFirst.reduceRight(
+    (later, { off, weight }) => FADES * later + clampResidual(off) * Math.min(1, weight),
+    0,
+  );
 }
 
 /** A mis-marked milestone must not carry a nonsense into what follows. */
-const MOST_OFF = 0.5;
-const clampOff = (off: number) => Math.max(-MOST_OFF, Math.min(MOST_OFF, off));
+const MOST_RESIDUAL = 0.5;
+const clampResidual = (off: number) => Math.max(-MOST_RESIDUAL, Math.min(MOST_RESIDUAL, off));

@@ -18,6 +18,7 @@ export const controlCatalogue = {
   height: { kind: 'step', id: 'height', label: 'Height', least: 2, most: 30, start: 8, by: 2, unit: 'cm' },
   drumSpeed: { kind: 'step', id: 'drumSpeed', label: 'Drum speed', least: 1, most: 9, start: 5, by: 1 },
 } as const satisfies Record<string, Control>;
+/** A key of the catalogue of controls. */
 export type ControlKey = keyof typeof controlCatalogue;
 
 /** How each is offered in the form for gear. */

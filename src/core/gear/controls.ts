@@ -33,4 +33,5 @@ export const controlSchema = z.discriminatedUnion('kind', [
   }),
   row({ kind: z.literal('act'), id, label, done: z.string() }),
 ]);
+/** As `controlSchema` has it, field by field. */
 export type Control = z.infer<typeof controlSchema>;

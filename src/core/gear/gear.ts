@@ -3,7 +3,7 @@ import { idSchema } from '../ids/index.ts';
 import { row } from '../row/index.ts';
 import { temperatureUnits } from '../units/index.ts';
 import { controlSchema } from './controls.ts';
-import { methodIds, places, ventilations } from './kinds.ts';
+import { methodIds, places, ventilations } from './gearKinds.ts';
 
 const grams = z.number().positive().max(5000);
 
@@ -68,4 +68,5 @@ export const gearSchema = row({
   /** Put away: out of every choice, kept because roasts name it. UTC. */
   removedAt: z.iso.datetime().optional(),
 });
+/** As `gearSchema` has it, field by field. */
 export type Gear = z.infer<typeof gearSchema>;

@@ -4,7 +4,6 @@ export { type Control, controlSchema } from './controls.ts';
 export { initialValue, steppedValue, valuesOf } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
 export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
-export { type HeatControl, heatControl } from './heatControl.ts';
 export {
   type MethodId,
   methodIds,
@@ -13,6 +12,7 @@ export {
   type Ventilation,
   ventilationNames,
   ventilations,
-} from './kinds.ts';
+} from './gearKinds.ts';
+export { type HeatControl, heatControl } from './heatControl.ts';
 export { type Method, methodOf, methods, type UsualSeconds } from './methods.ts';
 export { type GearReminder, parseReminders, reminderLine, remindersOf } from './reminders.ts';

@@ -1,6 +1,6 @@
 import { controlCatalogue } from './controlCatalogue.ts';
 import type { Control } from './controls.ts';
-import type { MethodId } from './kinds.ts';
+import type { MethodId } from './gearKinds.ts';
 
 /** A usual figure with the range that holds 80 % of roasts, in seconds from charge. */
 export interface UsualSeconds {
@@ -16,7 +16,7 @@ export interface Method {
   readonly batchGrams: { readonly usual: number; readonly least: number; readonly most: number };
   readonly yellow: UsualSeconds;
   readonly firstCrack: UsualSeconds;
-  /** The pull at shade medium; other shades move with `shadeTiming`. */
+  /** The pull at shade medium; other shades move with their `afterCrackShare`. */
   readonly pull: UsualSeconds;
   readonly coolDownMin: { readonly least: number; readonly most: number };
   readonly controls: readonly Control[];

@@ -3,6 +3,7 @@ import { capital, formatClock, parseClock } from '../units/index.ts';
 import type { Gear } from './gear.ts';
 import { traysOf } from './gearFigures.ts';
 
+/** Something that the gear asks for each so many roasts. */
 export type GearReminder = NonNullable<Gear['reminders']>[number];
 
 /** The upper of two trays runs ahead: changed over this often they keep together. Common roasting knowledge, not in the handbook. */

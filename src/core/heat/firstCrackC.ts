@@ -25,8 +25,8 @@ export function firstCrackC(
   firstCrackS: number | undefined,
   ownC: number | undefined,
 ): FirstCrackC {
-  const its = firstCrackS === undefined ? undefined : readingAt(readings, firstCrackS);
-  if (its !== undefined) return { celsius: its, from: 'roast' };
+  const own = firstCrackS === undefined ? undefined : readingAt(readings, firstCrackS);
+  if (own !== undefined) return { celsius: own, from: 'roast' };
   return ownC === undefined ? { celsius: USUAL_FIRST_CRACK_C, from: 'usual' } : { celsius: ownC, from: 'gear' };
 }
 

@@ -36,8 +36,8 @@ export function plannedMovesNow(
       !done.has(i) && !skipped.has(i) && move.control === entry.control && move.value === entry.value ? [i] : [],
     );
     const due = open.filter((i) => (dueS[i] ?? Number.POSITIVE_INFINITY) <= entry.at + EARLY_S);
-    const its = due.sort((a, b) => (dueS[b] as number) - (dueS[a] as number))[0] ?? open[0];
-    if (its !== undefined) done.add(its);
+    const made = due.sort((a, b) => (dueS[b] as number) - (dueS[a] as number))[0] ?? open[0];
+    if (made !== undefined) done.add(made);
   }
   return planned.map((move, index) => {
     const at = dueS[index];

@@ -23,6 +23,7 @@ export interface PullDue {
   readonly withoutReadings?: true;
 }
 
+/** How a roast is to be pulled. */
 export interface PullPlan {
   readonly shade: ShadeNumber;
   readonly rule: PullRule | undefined;

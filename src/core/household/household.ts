@@ -9,8 +9,11 @@ const money = z.number().nonnegative().max(100_000_000);
 
 /** The first day of a week as calendars number it: Sunday 0, Monday 1, Saturday 6. */
 export const weekStarts = [0, 1, 6] as const;
+/** One of `weekStarts`. */
 export type WeekStart = (typeof weekStarts)[number];
+/** How times of the day are written. */
 export const hourClocks = ['24', '12'] as const;
+/** One of `hourClocks`. */
 export type HourClock = (typeof hourClocks)[number];
 
 const days = { from: z.iso.date(), to: z.iso.date() };
@@ -26,6 +29,7 @@ export const aheadSchema = row({
   /** Nobody drinks at home on these days; both count. */
   away: z.array(row(days)).max(20),
 });
+/** As `aheadSchema` has it, field by field. */
 export type Ahead = z.infer<typeof aheadSchema>;
 
 /** What holds for the whole household, one row. */
@@ -67,4 +71,5 @@ export const householdSchema = row({
     .max(100)
     .optional(),
 });
+/** As `householdSchema` has it, field by field. */
 export type Household = z.infer<typeof householdSchema>;

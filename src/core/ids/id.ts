@@ -15,7 +15,9 @@ export const idKinds = [
   'experiment',
   'view',
 ] as const;
+/** One of `idKinds`. */
 export type IdKind = (typeof idKinds)[number];
+/** The id of a row of a kind: `roast:` and letters. Kinds cannot be mixed up. */
 export type Id<Kind extends IdKind> = `${Kind}:${string}` & z.$brand<Kind>;
 
 /** The schema of an id of one kind, such as `roast:7k2m…`: the prefix, then 4 to 24 lower-case letters and digits. */

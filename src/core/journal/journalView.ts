@@ -22,6 +22,7 @@ export const journalQuerySchema = row({
   from: day.optional(),
   to: day.optional(),
 });
+/** As `journalQuerySchema` has it, field by field. */
 export type JournalQuery = z.infer<typeof journalQuerySchema>;
 
 /** A query that is kept under a name. */
@@ -31,4 +32,5 @@ export const journalViewSchema = row({
   query: journalQuerySchema,
   sorting: z.enum(sortings),
 });
+/** As `journalViewSchema` has it, field by field. */
 export type JournalView = z.infer<typeof journalViewSchema>;

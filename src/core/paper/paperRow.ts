@@ -18,6 +18,7 @@ export const paperColumns = [
   'shade',
   'note',
 ] as const;
+/** One of `paperColumns`. */
 export type PaperColumn = (typeof paperColumns)[number];
 /** One line as typed; a cell that was left out is empty. */
 export type PaperRow = Readonly<Record<PaperColumn, string>>;
@@ -40,6 +41,7 @@ export interface PaperRoast {
   readonly note: string;
 }
 
+/** What rows of the paper notebook are read against. */
 export interface PaperContext {
   readonly lots: readonly Lot[];
   readonly gear: readonly Gear[];
@@ -49,7 +51,9 @@ export interface PaperContext {
   readonly monthFirst: boolean;
 }
 
+/** What is wrong with a row, by column. */
 export type PaperIssues = Partial<Record<PaperColumn, Issue>>;
+/** A row that was read, or what is wrong with it. */
 export type PaperRead =
   | { readonly ok: true; readonly roast: PaperRoast }
   | { readonly ok: false; readonly issues: PaperIssues };

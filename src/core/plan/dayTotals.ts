@@ -27,8 +27,8 @@ export function dayTotals(
   });
   if (out.length === 0) return undefined;
   const powered = out.flatMap(({ roast, from, to }) => {
-    const its = gear.find(({ id }) => id === roast.gearId);
-    return (its && roastKwh(its, (to - from) / 1000)) ?? [];
+    const itsGear = gear.find(({ id }) => id === roast.gearId);
+    return (itsGear && roastKwh(itsGear, (to - from) / 1000)) ?? [];
   });
   return {
     batches: out.length,

@@ -14,6 +14,7 @@ import {
 /** Green goes into the roaster, roasted into the jar. */
 export type AmountOf = 'green' | 'roasted';
 
+/** How much green, and what it was said in. */
 export interface Amount {
   readonly grams: number;
   readonly of: AmountOf;

@@ -16,6 +16,7 @@ export const dayBatchSchema = row({
   hotStart: z.literal(true).optional(),
   roastId: idSchema('roast').optional(),
 });
+/** As `dayBatchSchema` has it, field by field. */
 export type DayBatch = z.infer<typeof dayBatchSchema>;
 
 /** A day on which there is roasting, one row a date: its batches, its weather, what was checked before the first. */
@@ -33,4 +34,5 @@ export const roastDaySchema = row({
   wind: z.enum(winds).optional(),
   createdAt: z.iso.datetime(),
 });
+/** As `roastDaySchema` has it, field by field. */
 export type RoastDay = z.infer<typeof roastDaySchema>;

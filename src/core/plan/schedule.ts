@@ -22,6 +22,7 @@ export interface Slot {
   readonly waitsFor: 'nothing' | 'person' | 'gear';
 }
 
+/** The times of a day, in an order. */
 export interface Schedule {
   readonly slots: readonly Slot[];
   /** When the last batch is cool and weighed. */

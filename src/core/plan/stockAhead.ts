@@ -10,6 +10,7 @@ export interface StockJar {
   readonly lastDay: number;
 }
 
+/** What a day to come has. */
 export interface StockDay {
   readonly day: number;
   /** Rested coffee at the end of the day, grams. */
@@ -29,6 +30,7 @@ export interface RoastDayAhead {
   readonly batches: number;
 }
 
+/** What is to be roasted, when and how often, so that nobody runs short. */
 export interface StockPlan {
   readonly days: readonly StockDay[];
   readonly roasts: readonly RoastDayAhead[];
@@ -38,6 +40,7 @@ export interface StockPlan {
   readonly runsOutDay: number | undefined;
 }
 
+/** What the plan ahead is made from. */
 export interface StockQuestion {
   readonly jars: readonly StockJar[];
   /** Drunk in a day by the whole household, grams. */

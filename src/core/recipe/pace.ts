@@ -4,6 +4,7 @@ import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
 
 const inOrder = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const;
+/** One of `inOrder`. */
 export type PaceMilestone = (typeof inOrder)[number];
 
 /** How far a roast lies ahead of (below 0) or behind its recipe at a milestone, seconds. */

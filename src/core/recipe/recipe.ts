@@ -24,5 +24,7 @@ export const recipeSchema = row({
   fromRoastId: idSchema('roast').optional(),
   createdAt: z.iso.datetime(),
 });
+/** As `recipeSchema` has it, field by field. */
 export type Recipe = z.infer<typeof recipeSchema>;
+/** The times of a recipe. */
 export type Guide = Recipe['guide'];

@@ -1,5 +1,5 @@
 import type { EntryDraft } from './entry.ts';
-import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT } from './kinds.ts';
+import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT } from './roastKinds.ts';
 
 const within = (value: number, { least, most }: { readonly least: number; readonly most: number }) =>
   value >= least && value <= most;

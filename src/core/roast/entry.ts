@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
-import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT, milestones, senseKinds, smells, sources } from './kinds.ts';
+import { ENTRY_C, ENTRY_GRAMS, ENTRY_S, ENTRY_TEXT, milestones, senseKinds, smells, sources } from './roastKinds.ts';
 
 const secondsFromCharge = z.number().min(ENTRY_S.least).max(ENTRY_S.most);
 const ramp = z.number().min(0).max(1);
@@ -80,12 +80,15 @@ const recorded = [mark, crack, pull, reading, move, smell, colour, sense, note, 
 
 /** One line of the log. The log only ever grows; what holds now is derived by `liveEntries`. */
 export const entrySchema = z.discriminatedUnion('kind', [...recorded, amend, undo]);
+/** As `entrySchema` has it, field by field. */
 export type Entry = z.infer<typeof entrySchema>;
 
 const recordedSchema = z.discriminatedUnion('kind', [...recorded]);
 /** An entry that tells of the roast itself, not of another entry. */
 export type Recorded = z.infer<typeof recordedSchema>;
+/** As `pull` has it, field by field. */
 export type PullEntry = z.infer<typeof pull>;
+/** As `mark` has it, field by field. */
 export type MarkEntry = z.infer<typeof mark>;
 
 type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;

@@ -1,8 +1,8 @@
 import type { Id } from '../ids/index.ts';
-import { preheatS } from './clock.ts';
 import type { Entry } from './entry.ts';
 import { lastUndoable } from './liveEntries.ts';
 import type { Roast } from './roast.ts';
+import { preheatS } from './roastClock.ts';
 
 /** Something pressed at the heat that is to be kept, as a value: it can wait, be tried again and be applied twice without harm. */
 export type HeatWrite =

@@ -1,5 +1,4 @@
 export { atAnotherTime } from './atAnotherTime.ts';
-export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './clock.ts';
 export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { draftFault } from './draftFault.ts';
@@ -17,6 +16,23 @@ export {
   windNames,
   winds,
 } from './intent.ts';
+export { type LiveEntry, lastPressed, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
+export {
+  isTimed,
+  type Milestones,
+  milestoneNames,
+  milestoneOf,
+  milestonesOf,
+  nextMilestone,
+  type Stage,
+  stageNames,
+  stageOf,
+} from './milestones.ts';
+export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
+export { believedMilestones, type Question, questionsAbout } from './questions.ts';
+export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
+export { type Roast, roastSchema } from './roast.ts';
+export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './roastClock.ts';
 export {
   type Bite,
   biteNames,
@@ -40,21 +56,5 @@ export {
   spotAmounts,
   streamedSources,
   USUAL_AMBIENT_C,
-} from './kinds.ts';
-export { type LiveEntry, lastPressed, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
-export {
-  isTimed,
-  type Milestones,
-  milestoneNames,
-  milestoneOf,
-  milestonesOf,
-  nextMilestone,
-  type Stage,
-  stageNames,
-  stageOf,
-} from './milestones.ts';
-export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
-export { believedMilestones, type Question, questionsAbout } from './questions.ts';
-export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
-export { type Roast, roastSchema } from './roast.ts';
+} from './roastKinds.ts';
 export { type Stretch, type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
-import { ENTRY_S, milestones } from './kinds.ts';
+import { ENTRY_S, milestones } from './roastKinds.ts';
 
 const seconds = z.number().min(0).max(900);
 
@@ -16,7 +16,9 @@ export const pullRuleSchema = z.discriminatedUnion('kind', [
   row({ kind: z.literal('probe'), degreesPast: z.number().min(0).max(60) }),
   row({ kind: z.literal('smell') }),
 ]);
+/** As `pullRuleSchema` has it, field by field. */
 export type PullRule = z.infer<typeof pullRuleSchema>;
+/** What a pull is meant to go by. */
 export type PullRuleKind = PullRule['kind'];
 
 /** A move meant for a milestone or a time. */
@@ -29,15 +31,19 @@ export const plannedMoveSchema = row({
   /** Absent for an act such as a stir. */
   value: z.union([z.string().max(40), z.number()]).optional(),
 });
+/** As `plannedMoveSchema` has it, field by field. */
 export type PlannedMove = z.infer<typeof plannedMoveSchema>;
 
 /** One part of a staged pull: its shade, and its share of the green. */
 export const plannedPartSchema = row({ shade: shadeSchema, share: z.number().positive().max(1) });
+/** As `plannedPartSchema` has it, field by field. */
 export type PlannedPart = z.infer<typeof plannedPartSchema>;
 
 /** The wind where the roast is made. On users' disks: never rename one alone. */
 export const winds = ['calm', 'breeze', 'strong'] as const;
+/** One of `winds`. */
 export type Wind = (typeof winds)[number];
+/** How each is called on the screen. */
 export const windNames = {
   calm: 'calm',
   breeze: 'a breeze',

@@ -1,6 +1,6 @@
 import { assertNever } from '../issues/index.ts';
 import type { Entry, Recorded } from './entry.ts';
-import { isStreamed } from './kinds.ts';
+import { isStreamed } from './roastKinds.ts';
 
 /** An entry as it holds now: corrections applied, entries taken back left out. */
 export type LiveEntry = Recorded & {

@@ -1,9 +1,10 @@
-import type { Milestone } from './kinds.ts';
 import type { LiveEntry } from './liveEntries.ts';
+import type { Milestone } from './roastKinds.ts';
 
 /** When each milestone was reached, seconds from charge; one that was not marked is absent. */
 export type Milestones = Readonly<Partial<Record<Milestone, number>>>;
 
+/** How each is called on the screen. */
 export const milestoneNames = {
   yellow: 'yellow',
   firstCrack: 'first crack',
@@ -55,6 +56,7 @@ export type Stage =
   | 'cooling'
   | 'cooled';
 
+/** How each is called on the screen. */
 export const stageNames = {
   preheating: 'Preheating',
   drying: 'Drying',

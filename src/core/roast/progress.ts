@@ -1,9 +1,9 @@
 import type { ShadeNumber } from '../shade/index.ts';
-import { momentMs } from './clock.ts';
 import type { PullEntry } from './entry.ts';
 import { liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
 import type { Roast } from './roast.ts';
+import { momentMs } from './roastClock.ts';
 
 /** The milestones of a roast, from its log. */
 export function milestonesOfRoast(roast: Pick<Roast, 'entries'>): Milestones {

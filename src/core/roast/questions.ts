@@ -1,7 +1,7 @@
 import type { Id } from '../ids/index.ts';
-import type { Milestone } from './kinds.ts';
 import type { LiveEntry } from './liveEntries.ts';
 import { type Milestones, milestoneOf, milestonesOf } from './milestones.ts';
+import type { Milestone } from './roastKinds.ts';
 
 /** Something about the marks that cannot be, or hardly. It is asked about; nothing is refused. */
 export type Question =

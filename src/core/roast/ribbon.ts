@@ -1,8 +1,8 @@
 import { type ShadeNumber, shadeTone, TONE } from '../shade/index.ts';
-import type { Smell } from './kinds.ts';
 import { type LiveEntry, liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
 import type { Roast } from './roast.ts';
+import type { Smell } from './roastKinds.ts';
 
 /** A roast as it is drawn: everything that the ribbon shows, in seconds from charge and tones of the bean ramp. */
 export interface Ribbon {
@@ -27,6 +27,7 @@ export interface Ribbon {
   readonly tabs: readonly { readonly at: number; readonly tone: number }[];
 }
 
+/** A moment of the ribbon with its tone, 0 green to 1 black. */
 export interface TonePoint {
   readonly at: number;
   readonly tone: number;

@@ -4,7 +4,7 @@ import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
-import { bites, evennesses, senses, snaps, spotAmounts } from './kinds.ts';
+import { bites, evennesses, senses, snaps, spotAmounts } from './roastKinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
 export const roastSchema = row({
@@ -51,4 +51,5 @@ export const roastSchema = row({
   /** When it was meant to be where: the recipe as it was carried to this batch and gear. */
   guide: guideSchema.optional(),
 });
+/** As `roastSchema` has it, field by field. */
 export type Roast = z.infer<typeof roastSchema>;

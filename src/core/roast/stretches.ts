@@ -1,6 +1,8 @@
 import type { Milestones } from './milestones.ts';
 
+/** How the three stretches are called. */
 export const stretchNames = { drying: 'drying', browning: 'browning', afterCrack: 'after-crack' } as const;
+/** A stretch of the roast, between milestones. */
 export type StretchName = keyof typeof stretchNames;
 
 /** One of the three stretches of a roast. */

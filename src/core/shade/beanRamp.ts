@@ -6,6 +6,7 @@ export const TONE = { green: 0, yellow: 0.3, firstCrack: 0.56, nearBlack: 1 } as
 
 /** Steps of the tables, finer than a screen shows: a journal asks for thousands of colours. */
 export const COLOUR_STEPS = 400;
+/** So many colours of the field between green and black. */
 export const GROUND_STEPS = 200;
 
 /** The colour of beans at `tone` (0 green to 1 near black; beyond is held at the ends), as `#rrggbb`. */
@@ -29,7 +30,9 @@ export interface FieldColour {
   readonly text: string;
 }
 
+/** The dark text on a field. */
 export const INK = '#1d130b';
+/** The pale text on a field. */
 export const CHAFF = '#f9f4e8';
 const FIRST_BROWN = 0.52;
 

@@ -1,9 +1,11 @@
 /** How dark, on our own scale. The number is what is stored. */
 export const shadeNumbers = [1, 2, 3, 4, 5, 6, 7] as const;
+/** One of `shadeNumbers`. */
 export type ShadeNumber = (typeof shadeNumbers)[number];
 /** What is meant where nobody said a shade. */
 export const MEDIUM: ShadeNumber = 4;
 
+/** What a shade is: a row of handbook table 5. */
 export interface Shade {
   readonly number: ShadeNumber;
   readonly name: string;
@@ -57,8 +59,9 @@ export function shadeBand(shade: ShadeNumber): ShadeBand {
   return shade <= 5 ? 'medium' : 'dark';
 }
 
-/** First crack's end and second crack's beginning, as shares of medium's time after first crack: where their shades are reached. */
+/** First crack is over at so much of the time from first crack to a medium pull; that is where shade 3 is pulled. */
 export const FIRST_CRACK_END_SHARE = table[3].afterCrackShare;
+/** Second crack begins at so much of the time from first crack to a medium pull; that is where shade 5 is pulled. */
 export const SECOND_CRACK_SHARE = table[5].afterCrackShare;
 
 /** The shade's name in the label scheme that the household chose. */

@@ -19,6 +19,7 @@ export interface LineFault {
   readonly why: string;
 }
 
+/** A temperature log as it was read. */
 export interface ReadLog {
   /** Seconds from charge, °C, in order of time. */
   readonly readings: readonly { readonly at: number; readonly celsius: number }[];

@@ -25,6 +25,7 @@ export const jarEventSchema = z.discriminatedUnion('kind', [
   /** It did not come out well: thrown away, kept for cold brew, blended into another. */
   row({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
 ]);
+/** As `jarEventSchema` has it, field by field. */
 export type JarEvent = z.infer<typeof jarEventSchema>;
 
 /**
@@ -40,4 +41,5 @@ export const jarSchema = row({
   school: z.enum(restSchools).optional(),
   events: z.array(jarEventSchema).max(1000),
 });
+/** As `jarSchema` has it, field by field. */
 export type Jar = z.infer<typeof jarSchema>;

@@ -2,6 +2,7 @@ import { type ShadeBand, type ShadeNumber, shadeBand } from '../shade/index.ts';
 
 /** How long people let coffee rest. On users' disks: never rename one alone. */
 export const restSchools = ['early', 'usual', 'patient'] as const;
+/** One of `restSchools`. */
 export type RestSchool = (typeof restSchools)[number];
 
 /** Rest in days for light, medium and dark. Source: handbook, section 8, table. */

@@ -1,6 +1,8 @@
 /** How a jar is closed. On users' disks: never rename one alone. */
 export const keepings = ['loose', 'valve', 'airtight'] as const;
+/** One of `keepings`. */
 export type JarKeeping = (typeof keepings)[number];
+/** How each is called on the screen. */
 export const keepingNames = {
   loose: 'loose lid',
   valve: 'one-way valve',
@@ -9,7 +11,9 @@ export const keepingNames = {
 
 /** What became of a batch that failed. On users' disks: never rename one alone. */
 export const fates = ['thrown', 'coldBrew', 'blended'] as const;
+/** One of `fates`. */
 export type Fate = (typeof fates)[number];
+/** How each is called on the screen. */
 export const fateNames = {
   thrown: 'thrown away',
   coldBrew: 'kept for cold brew',
@@ -18,7 +22,9 @@ export const fateNames = {
 
 /** How coffee stands on the shelf. */
 export const shelfStates = ['resting', 'ready', 'best', 'fading', 'past'] as const;
+/** One of `shelfStates`. */
 export type ShelfState = (typeof shelfStates)[number];
+/** How each is called on the screen. */
 export const stateNames = {
   resting: 'resting',
   ready: 'ready',

@@ -24,6 +24,7 @@ const WIND_LOSS = { calm: 1, breeze: 1.1, strong: 1.25 } as const satisfies Reco
 const WIND_GAS = { calm: 1, breeze: 0.985, strong: 0.95 } as const satisfies Record<Wind, number>;
 /** Most that stirring adds to the movement, and how long a stir lasts, s. */
 const STIR = 0.35;
+/** How long a stir moves the beans, seconds. */
 export const STIR_LASTS_S = 25;
 
 /**

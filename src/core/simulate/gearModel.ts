@@ -24,6 +24,7 @@ export interface GearModel {
 }
 
 // biome-ignore format: a table
+/** How each method heats, in watts and joules. Ours, set so that `bench core` keeps to handbook table 4. */
 export const gearModels = {
   hotAirPopper: { metalW: 35.14, gearJPerK: 250, lossWPerK: 0.8, contactWPerK: 0.5555, gasRiseK: 511.6, gasWPerK: 0.6078, movement: 1, startRiseK: 28.78, spread: 0.165 },
   stovetopPopper: { metalW: 740.8, gearJPerK: 730.6, lossWPerK: 1.2, contactWPerK: 1.872, gasRiseK: 181.7, gasWPerK: 0.4462, movement: 0.8, startRiseK: 151.1, spread: 0.197 },

@@ -1,4 +1,4 @@
-import { type Drive, ratesInto, S, STATE_SIZE, type State } from './physics.ts';
+import { type Drive, ratesInto, STATE, STATE_SIZE, type State } from './physics.ts';
 
 /** Largest error of one step that is let pass, by Richardson: °C for temperatures; the other states move far less. */
 const TOLERANCE_C = 0.01;
@@ -42,7 +42,7 @@ export function integrateInPlace(state: State, drive: Drive, stepS: number): num
   halves.set(state);
   rungeKuttaInPlace(halves, drive, stepS / 2);
   rungeKuttaInPlace(halves, drive, stepS / 2);
-  const error = Math.max(difference(S.shell), difference(S.core), difference(S.gear)) / 15;
+  const error = Math.max(difference(STATE.shell), difference(STATE.core), difference(STATE.gear)) / 15;
   if (error > TOLERANCE_C && stepS / 2 >= SMALLEST_STEP_S)
     return integrateInPlace(state, drive, stepS / 2) + integrateInPlace(state, drive, stepS / 2);
   state.set(halves);

@@ -7,7 +7,9 @@
 
 /** What is integrated, in this order: shell and core temperature °C, moisture (dry basis), exothermic heat J/kg, browning, dry matter lost, gear °C. */
 export type State = Float64Array;
-export const S = { shell: 0, core: 1, moisture: 2, reacted: 3, browned: 4, dryLost: 5, gear: 6 } as const;
+/** The place of each in it. */
+export const STATE = { shell: 0, core: 1, moisture: 2, reacted: 3, browned: 4, dryLost: 5, gear: 6 } as const;
+/** So many numbers describe the beans and the gear. */
 export const STATE_SIZE = 7;
 
 /** What drives the beans at a moment: fixed during one step. */
@@ -53,18 +55,18 @@ export function specificHeat(celsius: number, moisture: number): number {
 
 /** Mean temperature of the bean mass, °C. */
 export function beanC(state: State): number {
-  return SHELL_SHARE * (state[S.shell] as number) + (1 - SHELL_SHARE) * (state[S.core] as number);
+  return SHELL_SHARE * (state[STATE.shell] as number) + (1 - SHELL_SHARE) * (state[STATE.core] as number);
 }
 
 /** Writes the rates of change of `state` under `drive` into `out`, each a second. */
 export function ratesInto(out: State, state: State, drive: Drive): void {
   // Destructuring an array costs an iterator, and this runs millions of times.
-  const shell = state[S.shell] as number;
-  const core = state[S.core] as number;
-  const moisture = state[S.moisture] as number;
-  const reacted = state[S.reacted] as number;
-  const dryLost = state[S.dryLost] as number;
-  const gear = state[S.gear] as number;
+  const shell = state[STATE.shell] as number;
+  const core = state[STATE.core] as number;
+  const moisture = state[STATE.moisture] as number;
+  const reacted = state[STATE.reacted] as number;
+  const dryLost = state[STATE.dryLost] as number;
+  const gear = state[STATE.gear] as number;
   const mean = SHELL_SHARE * shell + (1 - SHELL_SHARE) * core;
   const cp = specificHeat(mean, Math.max(moisture, 0));
   const drying =
@@ -80,13 +82,13 @@ export function ratesInto(out: State, state: State, drive: Drive): void {
   const fromMetal = (drive.contactWPerK * (gear - shell)) / drive.dryKg;
   // Water leaves from the whole bean, so its heat is taken where the mass is.
   const vapour = drying * VAPOUR_J_PER_KG;
-  out[S.shell] = (fromGas + fromMetal - inward - SHELL_SHARE * vapour) / (SHELL_SHARE * cp);
-  out[S.core] = (inward + reaction - (1 - SHELL_SHARE) * vapour) / ((1 - SHELL_SHARE) * cp);
-  out[S.moisture] = -drying;
-  out[S.reacted] = reaction;
-  out[S.browned] = arrhenius(BROWNING_K, BROWNING_AT_C, mean);
-  out[S.dryLost] = Math.max(0, dryLossAt(mean) - dryLost) / DRY_LOSS_TAKES_S;
-  out[S.gear] =
+  out[STATE.shell] = (fromGas + fromMetal - inward - SHELL_SHARE * vapour) / (SHELL_SHARE * cp);
+  out[STATE.core] = (inward + reaction - (1 - SHELL_SHARE) * vapour) / ((1 - SHELL_SHARE) * cp);
+  out[STATE.moisture] = -drying;
+  out[STATE.reacted] = reaction;
+  out[STATE.browned] = arrhenius(BROWNING_K, BROWNING_AT_C, mean);
+  out[STATE.dryLost] = Math.max(0, dryLossAt(mean) - dryLost) / DRY_LOSS_TAKES_S;
+  out[STATE.gear] =
     (drive.metalW - drive.lossWPerK * (gear - drive.ambientC) - drive.contactWPerK * (gear - shell)) / drive.gearJPerK;
 }
 

@@ -14,6 +14,7 @@ export interface ProbeHabits {
   readonly nonsense: number;
 }
 
+/** A thin probe in the beans. */
 export const usualProbe: ProbeHabits = {
   lagS: 9,
   offsetC: 5,

@@ -6,20 +6,21 @@ import type { SimulationSetUp } from './setUp.ts';
 import { type BeansNow, type HeardCrack, Simulation } from './simulation.ts';
 
 /** What a person does during a simulated roast, asked every second; the answer is made at once. */
-export type Hand = (
+export type Operator = (
   now: BeansNow,
-  roast: Milestones,
+  roast: TrueMilestones,
 ) => readonly { readonly control: string; readonly value?: string | number | undefined }[];
 
 /** The true milestones of a simulated roast, seconds from charge; one that was not reached is absent. */
-export interface Milestones {
+export interface TrueMilestones {
   readonly yellow: number | undefined;
   readonly firstCrack: number | undefined;
   readonly firstCrackEnd: number | undefined;
   readonly secondCrack: number | undefined;
 }
 
-export interface SimulatedRoast extends Milestones {
+/** What came of a simulated roast. */
+export interface SimulatedRoast extends TrueMilestones {
   readonly pull: number;
   readonly end: BeansNow;
   readonly cracks: readonly HeardCrack[];
@@ -34,6 +35,7 @@ export interface SimulatedRoast extends Milestones {
   readonly stuck: boolean;
 }
 
+/** When a simulated roast ends. */
 export interface Ending {
   /** Pulled at this shade, as the eye sees it, or at this browning read as a temperature, °C; */
   readonly shade?: ShadeNumber;
@@ -48,12 +50,12 @@ const LIMIT_S = 2700;
 const FIRE_C = 248;
 
 /** A whole roast: charge to pull, with `hand` making the moves. Every draw comes from `random`. */
-export function simulateRoast(setUp: SimulationSetUp, ending: Ending, random: Random, hand?: Hand): SimulatedRoast {
+export function simulateRoast(setUp: SimulationSetUp, ending: Ending, random: Random, hand?: Operator): SimulatedRoast {
   const simulation = new Simulation(setUp, random);
   const curve: { atS: number; beanC: number; shellC: number; gearC: number }[] = [];
   const limitS = ending.limitS ?? LIMIT_S;
   const darkC = ending.brownedC ?? (ending.shade && shadeC(ending.shade));
-  let onsets: Milestones = {
+  let onsets: TrueMilestones = {
     yellow: undefined,
     firstCrack: undefined,
     firstCrackEnd: undefined,
@@ -88,7 +90,7 @@ export function simulateRoast(setUp: SimulationSetUp, ending: Ending, random: Ra
   }
 }
 
-function milestonesNow(simulation: Simulation, nowS: number, before: Milestones): Milestones {
+function milestonesNow(simulation: Simulation, nowS: number, before: TrueMilestones): TrueMilestones {
   return {
     yellow: simulation.yellowS,
     firstCrack: before.firstCrack ?? crackOnsets('first', times(simulation, 'first'), nowS).rollingS,

@@ -3,7 +3,7 @@ import { crackOnsets, USUAL_AMBIENT_C } from '../roast/index.ts';
 import { brownedToC, toneAtC, YELLOW_C } from './browning.ts';
 import { dryKgOf, gearStartC, type Moment, momentOf, STIR_LASTS_S } from './drive.ts';
 import { integrateInPlace, rungeKuttaInPlace } from './integrate.ts';
-import { beanC, type Drive, S, STATE_SIZE, type State } from './physics.ts';
+import { beanC, type Drive, STATE, STATE_SIZE, type State } from './physics.ts';
 import { drawPopulation, type Population } from './population.ts';
 import type { ControlValues, SimulationSetUp } from './setUp.ts';
 
@@ -67,10 +67,10 @@ export class Simulation {
     const dryKg = dryKgOf(setUp);
     const ambientC = setUp.ambientC ?? USUAL_AMBIENT_C;
     this.state = new Float64Array(STATE_SIZE);
-    this.state[S.shell] = ambientC;
-    this.state[S.core] = ambientC;
-    this.state[S.moisture] = setUp.greenGrams / 1000 / dryKg - 1;
-    this.state[S.gear] = gearStartC(setUp);
+    this.state[STATE.shell] = ambientC;
+    this.state[STATE.core] = ambientC;
+    this.state[STATE.moisture] = setUp.greenGrams / 1000 / dryKg - 1;
+    this.state[STATE.gear] = gearStartC(setUp);
     this.movement = momentOf(setUp, {}, 0, Number.NEGATIVE_INFINITY).movement;
     this.population = drawPopulation(setUp.lot, setUp.greenGrams, this.movement, random);
   }
@@ -92,15 +92,15 @@ export class Simulation {
       this.integrate(moment.drive);
       this.elapsedS += STEP_S;
       this.hear(before, beanC(this.state));
-      if (this.yellowAtS === undefined && brownedToC(this.state[S.browned] as number) >= YELLOW_C)
+      if (this.yellowAtS === undefined && brownedToC(this.state[STATE.browned] as number) >= YELLOW_C)
         this.yellowAtS = this.elapsedS;
       // Where beans lie still they take on the heat of what they lie on.
       const contactC =
-        (this.state[S.shell] as number) +
+        (this.state[STATE.shell] as number) +
         Math.max(
           0,
-          (this.state[S.gear] as number) - (this.state[S.shell] as number),
-          moment.drive.gasC - (this.state[S.shell] as number),
+          (this.state[STATE.gear] as number) - (this.state[STATE.shell] as number),
+          moment.drive.gasC - (this.state[STATE.shell] as number),
         ) *
           Math.max(0, 0.85 - moment.movement);
       this.scorched = Math.min(1, this.scorched + Math.max(0, contactC - SCORCH_FROM_C) * SCORCH_PER_K_S * STEP_S);
@@ -148,15 +148,16 @@ export class Simulation {
   now(): BeansNow {
     const state = this.state;
     const mean = beanC(state);
-    const brownedC = brownedToC(state[S.browned] as number);
+    const brownedC = brownedToC(state[STATE.browned] as number);
     const spread = 1.65 * this.population.spreadC;
     const dryKg = dryKgOf(this.setUp);
-    const roastedKg = dryKg * (1 - (state[S.dryLost] as number)) + dryKg * Math.max(0, state[S.moisture] as number);
+    const roastedKg =
+      dryKg * (1 - (state[STATE.dryLost] as number)) + dryKg * Math.max(0, state[STATE.moisture] as number);
     return {
       atS: this.elapsedS,
       beanC: mean,
-      shellC: state[S.shell] as number,
-      gearC: state[S.gear] as number,
+      shellC: state[STATE.shell] as number,
+      gearC: state[STATE.gear] as number,
       brownedC,
       tone: toneAtC(brownedC),
       paleTone: toneAtC(brownedC - spread),

@@ -14,6 +14,7 @@ export const sheetSchema = row({
   >),
   overall: half.optional(),
 });
+/** As `sheetSchema` has it, field by field. */
 export type Sheet = z.infer<typeof sheetSchema>;
 
 /** How a cup was brewed. */
@@ -40,7 +41,9 @@ export const cupSchema = row({
   note: z.string().trim().max(1000).optional(),
   brew: brewSchema.optional(),
 });
+/** As `cupSchema` has it, field by field. */
 export type Cup = z.infer<typeof cupSchema>;
+/** As `brewSchema` has it, field by field. */
 export type Brew = z.infer<typeof brewSchema>;
 
 /** What goes into a flight: a roast's jar or other coffee by name. */
@@ -49,6 +52,7 @@ const contender = row({
   roastId: idSchema('roast').optional(),
   pullId: idSchema('entry').optional(),
 });
+/** As `contender` has it, field by field. */
 export type Contender = z.infer<typeof contender>;
 
 const code = z.string().regex(/^[1-9]\d\d$/);
@@ -67,6 +71,7 @@ const trial = row({
   /** For one who tastes alone: how many cups of which contender stand there. */
   pours: z.array(z.int().min(0).max(5)).min(2).max(6).optional(),
 });
+/** As `trial` has it, field by field. */
 export type Trial = z.infer<typeof trial>;
 
 /** A blind flight. Which code is which lies apart, in its key, until all sheets are in. */
@@ -82,6 +87,7 @@ export const flightSchema = row({
   /** How it is tasted; with codes and somebody who pours when absent. */
   manner: z.enum(flightManners).optional(),
 });
+/** As `flightSchema` has it, field by field. */
 export type Flight = z.infer<typeof flightSchema>;
 
 /** Which contender each code of each trial is, by index; kept out of sight until the end. */
@@ -89,4 +95,5 @@ export const flightKeySchema = row({
   id: idSchema('flight'),
   trials: z.array(z.record(code, z.int().min(0).max(5))).max(60),
 });
+/** As `flightKeySchema` has it, field by field. */
 export type FlightKey = z.infer<typeof flightKeySchema>;

@@ -1,6 +1,8 @@
 /** The lines of our short sheet, 0 to 10 in halves. Source: handbook, section 9. On users' disks: never rename one alone. */
 export const sheetLines = ['smell', 'brightness', 'sweetness', 'body', 'bitterness', 'finish'] as const;
+/** One of `sheetLines`. */
 export type SheetLine = (typeof sheetLines)[number];
+/** How each is called on the screen. */
 export const lineNames = {
   smell: 'Smell',
   brightness: 'Brightness',
@@ -33,7 +35,9 @@ export const tasteWords = {
 
 /** The questions that a flight can answer. On users' disks: never rename one alone. */
 export const flightQuestions = ['preference', 'triangle', 'rank'] as const;
+/** One of `flightQuestions`. */
 export type FlightQuestion = (typeof flightQuestions)[number];
+/** How each is called on the screen. */
 export const questionNames = {
   preference: 'Which is better?',
   triangle: 'Can we tell them apart?',
@@ -42,7 +46,9 @@ export const questionNames = {
 
 /** Who knows what while a flight is tasted. On users' disks: never rename one alone. */
 export const flightManners = ['poured', 'alone', 'open'] as const;
+/** One of `flightManners`. */
 export type FlightManner = (typeof flightManners)[number];
+/** How each is called on the screen. */
 export const mannerNames = {
   poured: 'blind, somebody else pours',
   alone: 'blind, alone',
@@ -51,7 +57,9 @@ export const mannerNames = {
 
 /** How a cup is brewed. On users' disks: never rename one alone. */
 export const brewHows = ['immersion', 'filter', 'espresso', 'concentrate', 'coldBrew', 'other'] as const;
+/** One of `brewHows`. */
 export type BrewHow = (typeof brewHows)[number];
+/** How each is called on the screen. */
 export const brewHowNames = {
   immersion: 'by immersion',
   filter: 'through a filter',

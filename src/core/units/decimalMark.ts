@@ -1,3 +1,4 @@
+/** What stands before the decimals. */
 export type DecimalMark = '.' | ',';
 
 /** The mark before decimals where this device is at home. */

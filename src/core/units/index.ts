@@ -2,11 +2,11 @@ export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
 export { counted } from './counted.ts';
 export { type DecimalMark, localDecimalMark } from './decimalMark.ts';
+export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './durations.ts';
 export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseDay, type WrittenDay } from './parseDay.ts';
 export { parseNumber } from './parseNumber.ts';
-export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './spans.ts';
 export {
   formatDegrees,
   formatTemperature,

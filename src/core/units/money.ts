@@ -17,6 +17,7 @@ export const currencies = [
   'PLN',
   'SEK',
 ] as const;
+/** One of `currencies`. */
 export type Currency = (typeof currencies)[number];
 
 /** How many minor units make one of the currency: 100 pence to the pound, 1 for the yen. */

@@ -1,7 +1,9 @@
 import { failure, type Result, success } from '../issues/index.ts';
 import { parseNumber } from './parseNumber.ts';
 
+/** The units of temperature. */
 export const temperatureUnits = ['C', 'F'] as const;
+/** One of `temperatureUnits`. */
 export type TemperatureUnit = (typeof temperatureUnits)[number];
 
 /** Degrees Celsius from a figure in `unit`. */

@@ -5,7 +5,9 @@ import { parseNumber } from './parseNumber.ts';
 /** Grams in one avoirdupois ounce. Source: international yard and pound agreement, 1959. */
 export const GRAMS_PER_OUNCE = 28.349523125;
 
+/** The units of weight. */
 export const weightUnits = ['g', 'oz'] as const;
+/** One of `weightUnits`. */
 export type WeightUnit = (typeof weightUnits)[number];
 
 // biome-ignore format: a table, by unit

@@ -4,7 +4,7 @@ import { mugsIn } from '@/core/household';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import type { AheadData, AheadModel } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
@@ -25,11 +25,11 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
     };
     try {
       const change = await addBatches(database(), localDay(date(day)), Array(batches).fill(batch));
-      say({ text: `${count(batches)} of ${lot.name} on ${format(date(day), 'EEEE d MMMM')}.`, undo: change });
+      notify({ text: `${count(batches)} of ${lot.name} on ${format(date(day), 'EEEE d MMMM')}.`, undo: change });
     } catch (error) {
       // The day is full; anything else is a fault.
       if (!(error instanceof RangeError)) throw error;
-      say({ text: error.message });
+      notify({ text: error.message });
     }
   };
   return (

@@ -17,8 +17,8 @@ interface ComparedTableProps {
 export function ComparedTable({ compared, figures }: ComparedTableProps) {
   const dates = useRoastDates();
   const words = useWords();
-  const stretch = (name: StretchName) => (its: RoastFigures) => {
-    const found = stretchesOf(its.reached).find((each) => each.name === name);
+  const stretch = (name: StretchName) => (figures: RoastFigures) => {
+    const found = stretchesOf(figures.reached).find((each) => each.name === name);
     return found && formatClock(shownLengthS(found));
   };
   const clock = (seconds: number | undefined) => (seconds === undefined ? undefined : formatClock(seconds));
@@ -26,22 +26,25 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
     const scores = each.cups.flatMap(({ sheet }) => sheet[line] ?? []);
     return average(scores)?.toFixed(1);
   };
-  const rows: readonly (readonly [string, (each: Compared, its: RoastFigures) => string | undefined])[] = [
+  const rows: readonly (readonly [string, (each: Compared, figures: RoastFigures) => string | undefined])[] = [
     ['green', ({ roast }) => words.weight(roast.greenGrams)],
     ...(Object.keys(stretchNames) as StretchName[]).map(
-      (name) => [stretchNames[name], (_: Compared, its: RoastFigures) => stretch(name)(its)] as const,
+      (name) => [stretchNames[name], (_: Compared, figures: RoastFigures) => stretch(name)(figures)] as const,
     ),
-    ['first crack', (_, its) => clock(its.reached.firstCrack)],
-    ['pull', (_, its) => clock(its.reached.pull)],
-    ['loss', (_, its) => (its.lossPercent === undefined ? undefined : `${its.lossPercent.toFixed(1)} %`)],
-    ['shade', (_, its) => its.shade && words.shade(its.shade)],
-    ['air around the gear', (_, its) => (its.ambientC === undefined ? undefined : words.temperature(its.ambientC))],
+    ['first crack', (_, figures) => clock(figures.reached.firstCrack)],
+    ['pull', (_, figures) => clock(figures.reached.pull)],
+    ['loss', (_, figures) => (figures.lossPercent === undefined ? undefined : `${figures.lossPercent.toFixed(1)} %`)],
+    ['shade', (_, figures) => figures.shade && words.shade(figures.shade)],
+    [
+      'air around the gear',
+      (_, figures) => (figures.ambientC === undefined ? undefined : words.temperature(figures.ambientC)),
+    ],
     ['gear when it began', ({ roast }) => (roast.gearHot ? 'hot' : undefined)],
     ['moves', (each) => moveWords(each) || undefined],
     ['liked', ({ roast }) => (roast.stars === undefined ? undefined : `${roast.stars} of 5`)],
-    ['overall', (_, its) => (its.overall === undefined ? undefined : `${its.overall.toFixed(1)} of 10`)],
+    ['overall', (_, figures) => (figures.overall === undefined ? undefined : `${figures.overall.toFixed(1)} of 10`)],
     ...sheetLines.map((line) => [lineNames[line].toLowerCase(), (each: Compared) => mean(each, line)] as const),
-    ['tasted of', (_, its) => its.words.join(', ') || undefined],
+    ['tasted of', (_, figures) => figures.words.join(', ') || undefined],
   ];
   return (
     <section className="border-ink mt-8 border-t-2 pt-4">

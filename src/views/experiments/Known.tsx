@@ -2,7 +2,7 @@ import { changeWords } from '@/core/experiment';
 import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
@@ -51,7 +51,7 @@ export function Known({ answered }: { readonly answered: readonly ExperimentNow[
                     outcome: undefined,
                     answeredAt: undefined,
                   });
-                  say({ text: `“${experiment.question}” is open again.`, undo: change });
+                  notify({ text: `“${experiment.question}” is open again.`, undo: change });
                 }}
               >
                 Open again

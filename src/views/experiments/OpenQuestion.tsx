@@ -3,7 +3,7 @@ import { findingNames } from '@/core/diagnose';
 import { changeWords, type Outcome, outcomes } from '@/core/experiment';
 import { database } from '@/store/current';
 import { answerExperiment, removeExperiment } from '@/store/experiments';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { LinkButton } from '@/ui/Button';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
@@ -26,11 +26,11 @@ export function OpenQuestion(props: ExperimentNow) {
   const id = encodeURIComponent(experiment.id);
   const answer = async (outcome: Outcome) => {
     const change = await answerExperiment(database(), experiment, outcome);
-    say({ text: `${experiment.question} Noted: ${outcomeNames[outcome]}.`, undo: change });
+    notify({ text: `${experiment.question} Noted: ${outcomeNames[outcome]}.`, undo: change });
   };
   const remove = async () => {
     const change = await removeExperiment(database(), experiment);
-    say({ text: `The question “${experiment.question}” is taken back; its roasts stay.`, undo: change });
+    notify({ text: `The question “${experiment.question}” is taken back; its roasts stay.`, undo: change });
   };
   return (
     <li className="py-5">

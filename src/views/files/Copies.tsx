@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { COPIES_KEPT, chooseFolder, sinceSaved } from '@/store/backup';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { askToPersist, type Room, readRoom } from '@/store/room';
 import { Button } from '@/ui/Button';
 import { copyNow } from '@/ui/makeCopies';
@@ -25,13 +25,15 @@ export function Copies() {
       return;
     }
     const failed = await copyNow();
-    say({ text: failed ?? 'A copy is in your folder; from now on one goes there each day you open Gander.' });
+    notify({ text: failed ?? 'A copy is in your folder; from now on one goes there each day you open Gander.' });
   };
   const persist = async () => {
     const granted = await askToPersist();
     setRoom(await readRoom());
     if (!granted)
-      say({ text: 'The browser did not promise it. Add Gander to the home screen or its bookmarks, and save files.' });
+      notify({
+        text: 'The browser did not promise it. Add Gander to the home screen or its bookmarks, and save files.',
+      });
   };
   return (
     <div className="mt-5 space-y-3">

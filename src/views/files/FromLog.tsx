@@ -8,7 +8,7 @@ import { MEDIUM } from '@/core/shade';
 import { type LogColumns, readLog, type Sheet, timeOfDay } from '@/core/sheet';
 import { formatClock, formatWeight, localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { namedRoasts } from '@/store/queries';
 import { addLogTo, keepLog, roastOfLog, roastsWithoutLog } from '@/store/tableFiles';
 import { Button } from '@/ui/Button';
@@ -83,7 +83,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
     keepColumns(sheet, 'log', columns);
     const db = database();
     const change = into === 'new' ? await keepLog(db, log, facts) : await addLogTo(db, into, log);
-    say({ text: `${log.readings.length} readings are in the journal.`, undo: change });
+    notify({ text: `${log.readings.length} readings are in the journal.`, undo: change });
     onDone();
   };
   const set = (some: Partial<LogColumns>) => setColumns((before) => ({ ...before, ...some }));

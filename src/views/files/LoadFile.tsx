@@ -2,7 +2,7 @@ import { useEffect, useId, useState } from 'react';
 import { database } from '@/store/current';
 import type { Opened } from '@/store/fileIn';
 import type { Preference } from '@/store/notebook';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { storageTrouble } from '@/ui/failureWords';
 import { type HeldFile, holdFile } from '@/workers/keeper/client';
 import { Damage } from './Damage';
@@ -42,7 +42,7 @@ export function LoadFile() {
   const load = async (file: HeldFile, found: NotebookFound, preference: Preference, onRows: (n: number) => void) => {
     setState({ kind: 'loading', file, found });
     try {
-      say(await file.bringIn(preference, onRows));
+      notify(await file.bringIn(preference, onRows));
       setState({ kind: 'idle' });
     } catch (error) {
       if ((error as Error).name === 'AbortError') setState({ kind: 'stopped' });

@@ -7,7 +7,7 @@ import { finalShade, milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roa
 import { lossPercent } from '@/core/shade';
 import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { keepTheirs } from '@/store/recipes';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
@@ -58,7 +58,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
       by: by.trim(),
       note,
     });
-    say({ text: `“${name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
+    notify({ text: `“${name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
   };
   const pulled = notebook.roasts.filter((roast) => milestonesOfRoast(roast).pull !== undefined);
   return (

@@ -7,7 +7,7 @@ import { paybackWords } from '@/ui/useMoney';
 export function GearFigures({ gear, money }: { readonly gear: Gear; readonly money: Money | undefined }) {
   const words = useWords();
   const { shopMinorPerKg } = useHousehold();
-  const its = money?.gear.find((each) => each.gear.id === gear.id);
+  const itsGear = money?.gear.find((each) => each.gear.id === gear.id);
   const { name, batchGrams, coolDownMin } = methodOf(gear.method);
   return (
     <div>
@@ -45,7 +45,7 @@ export function GearFigures({ gear, money }: { readonly gear: Gear; readonly mon
       {gear.ventilation === 'none' && gear.place !== 'outdoors' && (
         <p className="text-danger">No way out for the smoke yet: find one before the next roast.</p>
       )}
-      {money && its && <p className="mt-1">{paybackWords(its.payback, money.all, shopMinorPerKg, words)}</p>}
+      {money && itsGear && <p className="mt-1">{paybackWords(itsGear.payback, money.all, shopMinorPerKg, words)}</p>}
     </div>
   );
 }

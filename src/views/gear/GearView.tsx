@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { database } from '@/store/current';
 import { addGear, editGear, gearWithUse, removeGear } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { GearForm } from '@/ui/forms/GearForm';
@@ -30,7 +30,7 @@ function AllGear() {
   if (!all) return <p className="text-husk py-10">Looking for the gear…</p>;
   const remove = async (gear: Gear, roasts: number) => {
     const change = await removeGear(database(), gear);
-    say({
+    notify({
       text:
         roasts > 0 ? `${gear.nickname} is put away; its roasts stay in the journal.` : `${gear.nickname} is deleted.`,
       undo: change,
@@ -101,7 +101,7 @@ function AllGear() {
             onSave={async (facts) => {
               const change = await editGear(database(), editing, facts);
               setEditing(undefined);
-              say({ text: `${facts.nickname} is changed.`, undo: change });
+              notify({ text: `${facts.nickname} is changed.`, undo: change });
             }}
           />
         )}

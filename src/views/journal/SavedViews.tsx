@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { type JournalQuery, type Sorting, whatIsAsked } from '@/core/journal';
 import { database } from '@/store/current';
 import { keepView, removeView } from '@/store/journalViews';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 
 interface SavedViewsProps {
   readonly query: JournalQuery;
@@ -42,7 +42,7 @@ export function SavedViews({ query, sorting, naming, onNamed, onAsk }: SavedView
             aria-label={`Delete the view ${view.name}`}
             className="text-husk hover:text-ink min-h-11 px-2 text-xl"
             onClick={async () =>
-              say({ text: `The view “${view.name}” is deleted.`, undo: await removeView(database(), view) })
+              notify({ text: `The view “${view.name}” is deleted.`, undo: await removeView(database(), view) })
             }
           >
             ×

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { MOST_COMPARED } from '@/core/compare';
 import { capital } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -26,7 +26,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
   const remove = async () => {
     setAsking(false);
     const change = await removeRoasts(database(), ids);
-    say({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
+    notify({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onChanged();
   };
   const save = async () => saveNotebook({ kind: 'roasts', ids }, `${ids.length}-roasts`);
@@ -35,7 +35,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
     setTagging(undefined);
     if (!word) return;
     const change = await tagRoasts(database(), ids, word);
-    say({ text: `${capital(count)} tagged “${word}”.`, undo: change });
+    notify({ text: `${capital(count)} tagged “${word}”.`, undo: change });
     onChanged();
   };
   return (

@@ -5,7 +5,7 @@ import { issueSentence } from '@/core/issues';
 import { localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { addLots, type LotFacts, type LotStock } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useWords } from '@/ui/useHousehold';
@@ -50,7 +50,7 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
     if (!enough || name.trim() === '') return;
     const change = await addLots(database(), [blendOf(name.trim(), parts, total)]);
     onClose();
-    say({ text: `${name.trim()} is mixed: ${words.weight(total)}.`, undo: change });
+    notify({ text: `${name.trim()} is mixed: ${words.weight(total)}.`, undo: change });
   };
   return (
     <form

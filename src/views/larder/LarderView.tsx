@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { boughtGrams, type Lot } from '@/core/bean';
 import { database } from '@/store/current';
 import { addLot, editLot, type LotStock, lotsWithStock, removeLot } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { LotForm } from '@/ui/forms/LotForm';
@@ -41,7 +41,7 @@ function Lots() {
   const most = Math.max(...lots.map((each) => boughtGrams(each.lot)), 1);
   const remove = async ({ lot, roasts }: LotStock) => {
     const change = await removeLot(database(), lot);
-    say({
+    notify({
       text: roasts > 0 ? `${lot.name} is put away; its roasts stay in the journal.` : `${lot.name} is deleted.`,
       undo: change,
     });
@@ -95,7 +95,7 @@ function Lots() {
             onSave={async (facts) => {
               const change = await editLot(database(), sheet.lot, facts);
               close();
-              say({ text: `${facts.name} is changed.`, undo: change });
+              notify({ text: `${facts.name} is changed.`, undo: change });
             }}
           />
         )}

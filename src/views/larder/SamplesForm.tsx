@@ -4,7 +4,7 @@ import { issueSentence } from '@/core/issues';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addLots } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
 
@@ -28,7 +28,7 @@ export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
       read.value.map(({ grams, ...facts }) => ({ ...facts, packs: [{ grams, boughtOn }] })),
     );
     onClose();
-    say({
+    notify({
       text: `${read.value.length === 1 ? 'One sample is' : `${read.value.length} samples are`} in the larder.`,
       undo: change,
     });

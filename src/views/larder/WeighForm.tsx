@@ -4,7 +4,7 @@ import { issueSentence } from '@/core/issues';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { editLot, type LotStock } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useWords } from '@/ui/useHousehold';
@@ -29,7 +29,7 @@ export function WeighForm({ stock, onClose }: { readonly stock: LotStock; readon
     const by = read.value - leftGrams;
     const more =
       Math.abs(by) < 1 ? 'just as reckoned' : `${words.weight(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than reckoned`;
-    say({ text: `${words.weight(read.value)} of ${lot.name}: ${more}.`, undo: change });
+    notify({ text: `${words.weight(read.value)} of ${lot.name}: ${more}.`, undo: change });
   };
   return (
     <form

@@ -6,7 +6,7 @@ import { lastPressed, smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
 import { database, isPractice } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
 import { NOT_AWAKE } from '@/ui/canStayAwake';
@@ -94,7 +94,7 @@ export function LiveRoast(named: NamedRoast) {
   };
   const remove = async () => {
     const change = await removeRoast(database(), roast.id);
-    say({ text: 'The roast was taken back.', undo: change });
+    notify({ text: 'The roast was taken back.', undo: change });
     location.assign(practice ? '/practice/' : '/roast/');
   };
   const undo = async () => {
@@ -102,7 +102,7 @@ export function LiveRoast(named: NamedRoast) {
     // A probe has said something already: the roast goes only when it is meant.
     if (at.live.length === 0 || Date.now() - askedToRemove.current < REMOVE_MS) return remove();
     askedToRemove.current = Date.now();
-    say({ text: 'Nothing of yours is left to undo. Undo once more takes the whole roast back, with its readings.' });
+    notify({ text: 'Nothing of yours is left to undo. Undo once more takes the whole roast back, with its readings.' });
   };
   const earlier = () => {
     const last = lastPressed(at.live);

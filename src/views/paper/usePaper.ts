@@ -15,7 +15,7 @@ import {
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { keepPaperRoasts } from '@/store/paper';
 import { readPaperDraft, writePaperDraft } from '@/store/paperDraft';
 import { useHousehold } from '@/ui/useHousehold';
@@ -71,7 +71,7 @@ export function usePaper() {
     keep: async () => {
       const change = await keepPaperRoasts(database(), good, new Date().toISOString());
       setRows((before) => withBlank(before.filter((_, i) => !lines?.[i]?.read?.ok)));
-      say({
+      notify({
         text: `${good.length === 1 ? 'One roast is' : `${good.length} roasts are`} in the journal.`,
         undo: change,
       });

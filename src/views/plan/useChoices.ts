@@ -85,8 +85,8 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
         ...(some.rule ? { ruleIsTheirs: true } : {}),
         ...(some.shade ? { shadeIsTheirs: true } : {}),
       };
-      const its = gear.find((each) => each.id === next.gearId);
-      return { choices: its ? fitting(next, its, records) : next, records, liked };
+      const itsGear = gear.find((each) => each.id === next.gearId);
+      return { choices: itsGear ? fitting(next, itsGear, records) : next, records, liked };
     });
   /** Other beans, in the shade that was liked best of them unless a shade was chosen by hand. */
   const chooseLot = async (lotId: string) => {
@@ -99,9 +99,9 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
   /** Another kind of rule, with the figure that is proposed for it. */
   const chooseRuleKind = (kind: PullRuleKind) =>
     setState(({ choices, records, liked }) => {
-      const its = gear.find((each) => each.id === choices.gearId);
-      if (!its) return { choices, records, liked };
-      const { rule } = proposedRule(its, choices.shade, records.pulls, kind);
+      const itsGear = gear.find((each) => each.id === choices.gearId);
+      if (!itsGear) return { choices, records, liked };
+      const { rule } = proposedRule(itsGear, choices.shade, records.pulls, kind);
       return { choices: { ...choices, rule, ruleIsTheirs: false }, records, liked };
     });
   const chooseGear = async (gearId: string) => {
@@ -160,23 +160,23 @@ interface Filling {
 }
 
 function fill({ roast, gear, lots, unit, gearId, records }: Filling): Choices {
-  const its = gearOf(gear, gearId ?? roast?.gearId);
+  const itsGear = gearOf(gear, gearId ?? roast?.gearId);
   const lot = lots.find((each) => each.lot.id === roast?.lotId) ?? lots[0];
-  const grams = roast && roast.gearId === its.id ? roast.greenGrams : usualGramsOf(its);
+  const grams = roast && roast.gearId === itsGear.id ? roast.greenGrams : usualGramsOf(itsGear);
   const shade = roast?.wantedShade ?? 4;
   return {
     lotId: lot?.lot.id ?? '',
-    gearId: its.id,
+    gearId: itsGear.id,
     amountText: `${weightFieldText(grams, unit)} ${unit}`,
     amountKind: 'green',
     readyBy: '',
     shade,
     shadeIsTheirs: false,
-    rule: proposedRule(its, shade, records.pulls, roast?.pullRule?.kind).rule,
+    rule: proposedRule(itsGear, shade, records.pulls, roast?.pullRule?.kind).rule,
     ruleIsTheirs: false,
-    moves: roast?.gearId === its.id ? (roast.plannedMoves ?? []) : [],
+    moves: roast?.gearId === itsGear.id ? (roast.plannedMoves ?? []) : [],
     parts: undefined,
-    place: roast?.place ?? its.place ?? 'indoors',
+    place: roast?.place ?? itsGear.place ?? 'indoors',
   };
 }
 

@@ -58,9 +58,9 @@ export function usePlanned(
     const [lastOfLot, day] = await Promise.all([lastRoastOfLot(db, lotId), getDay(db, localDay(new Date()))]);
     return { lastOfLot, day };
   }, [lotId]);
-  const its = gear.find((each) => each.id === gearId);
+  const itsGear = gear.find((each) => each.id === gearId);
   const stock = lots.find((each) => each.lot.id === lotId);
-  if (!known || !its || !stock) return undefined;
+  if (!known || !itsGear || !stock) return undefined;
   const loss = estimateLoss({ gearId, lotId, shade, moisturePercent: stock.lot.moisturePercent }, records.losses);
   const fixed = fixedGrams(choices.amountKind, {
     leftGrams: stock.leftGrams,
@@ -74,21 +74,21 @@ export function usePlanned(
             of: amountOf(choices.amountKind),
             lot: stock.lot,
             shade,
-            jarGrams: usualGramsOf(its) * (1 - loss.meanPercent / 100),
+            jarGrams: usualGramsOf(itsGear) * (1 - loss.meanPercent / 100),
           }),
         )
       : { ok: true, value: { grams: fixed, of: 'green', understood: undefined } };
-  const hotForMin = hotMinutes(its, records.last);
+  const hotForMin = hotMinutes(itsGear, records.last);
   const outdoors = choices.place === 'outdoors';
   const [ambientC, wind] = outdoors ? [known.day?.ambientC, known.day?.wind] : [undefined, undefined];
-  const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, its, loss) : undefined;
+  const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, itsGear, loss) : undefined;
   const pulled = records.last && pulledMs(records.last);
   const question = {
     ...circumstancesOf(
       {
         lotId: stock.lot.id,
-        gearId: its.id,
-        greenGrams: batches?.greenGramsEach ?? usualGramsOf(its),
+        gearId: itsGear.id,
+        greenGrams: batches?.greenGramsEach ?? usualGramsOf(itsGear),
         wantedShade: shade,
         ambientC,
         wind,
@@ -96,20 +96,20 @@ export function usePlanned(
         plannedMoves: [...choices.moves],
       },
       stock.lot,
-      its,
+      itsGear,
     ),
     // To the minute, so that the question is not asked anew all the time.
     sinceMin: pulled === undefined ? undefined : Math.round((Date.now() - pulled) / 60_000),
     rule,
   };
   return {
-    gear: its,
+    gear: itsGear,
     stock,
     amount,
     batches,
     loss,
     earlierGreenGrams: records.greenGrams,
-    proposed: proposedRule(its, shade, records.pulls, rule.kind),
+    proposed: proposedRule(itsGear, shade, records.pulls, rule.kind),
     question,
     lastOfLot: known.lastOfLot,
     hotForMin,

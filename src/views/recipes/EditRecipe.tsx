@@ -7,7 +7,7 @@ import type { Recipe } from '@/core/recipe';
 import { ENTRY_S, milestoneNames, type PlannedMove, type PullRule } from '@/core/roast';
 import { capital, formatClock, parseClock, parseWeight, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { editRecipe } from '@/store/recipes';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
@@ -44,7 +44,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
       ) as Record<Mark, string>,
   );
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const its = gear ?? { method: 'other' as const };
+  const itsGear = gear ?? { method: 'other' as const };
 
   const keep = async () => {
     const readGreen = keptOr(shown, recipe.greenGrams, (text) => parseWeight(text, words.weightUnit, { range: GRAMS }));
@@ -67,7 +67,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
       guide: { ...guide, pull: guide.pull },
     };
     if (canonical({ ...recipe, ...facts }) !== canonical(recipe))
-      say({
+      notify({
         text: `The recipe “${name.trim()}” is changed.`,
         undo: await editRecipe(database(), recipe, facts),
       });
@@ -105,11 +105,11 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
           <>
             Pulled{' '}
             <RuleChoice
-              gear={its}
+              gear={itsGear}
               shade={shade}
               rule={rule}
               onRule={setRule}
-              onKind={(kind) => setRule(proposedRule(its, shade, [], kind).rule)}
+              onKind={(kind) => setRule(proposedRule(itsGear, shade, [], kind).rule)}
             />{' '}
             <Button variant="quiet" onClick={() => setRule(undefined)}>
               by the time alone
@@ -118,8 +118,8 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
         ) : (
           <>
             Pulled at its time.{' '}
-            <Button variant="quiet" onClick={() => setRule(proposedRule(its, shade, []).rule)}>
-              Pull {ruleWords(proposedRule(its, shade, []).rule, words.degrees)}
+            <Button variant="quiet" onClick={() => setRule(proposedRule(itsGear, shade, []).rule)}>
+              Pull {ruleWords(proposedRule(itsGear, shade, []).rule, words.degrees)}
             </Button>
           </>
         )}
@@ -136,7 +136,7 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
           />
         ))}
       </div>
-      <PlannedMoves gear={(gear ?? { ...its, nickname: '' }) as Gear} moves={moves} onMoves={setMoves} />
+      <PlannedMoves gear={(gear ?? { ...itsGear, nickname: '' }) as Gear} moves={moves} onMoves={setMoves} />
       <div className="flex gap-3">
         <Button type="submit" variant="next">
           Keep it so

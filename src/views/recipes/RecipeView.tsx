@@ -8,7 +8,7 @@ import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { removeRecipe, roastsOfRecipe } from '@/store/recipes';
 import { Alike } from '@/ui/Alike';
@@ -82,7 +82,7 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
   const save = async () => saveNotebook({ kind: 'recipe', id: recipe.id }, `recipe-${recipe.name}`);
   const remove = async () => {
     const change = await removeRecipe(database(), recipe);
-    say({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });
+    notify({ text: `The recipe “${recipe.name}” is deleted; its roasts stay.`, undo: change });
     location.assign('/journal/recipes/');
   };
   return (

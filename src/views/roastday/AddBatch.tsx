@@ -30,9 +30,9 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
   const [text, setText] = useState<string>();
   const [shade, setShade] = useState<ShadeNumber>(4);
   const [count, setCount] = useState(1);
-  const its = gear.find(({ id }) => id === gearId) ?? gear[0];
+  const itsGear = gear.find(({ id }) => id === gearId) ?? gear[0];
   const stock = lots.find(({ lot }) => lot.id === lotId) ?? lots[0];
-  if (!its || !stock)
+  if (!itsGear || !stock)
     return (
       <div className="mt-6">
         <LinkButton href="/plan/" variant="next">
@@ -42,15 +42,15 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
     );
   if (room <= 0) return <p className="text-husk mt-6">The day is full. Take a batch off the list to make room.</p>;
   const counts = Array.from({ length: room }, (_, i) => i + 1);
-  const shown = text ?? words.weight(usualGramsOf(its));
+  const shown = text ?? words.weight(usualGramsOf(itsGear));
   const grams = parseWeight(shown, words.weightUnit, {
     range: RANGE,
     extraGramsPer: measuresOf(stock.lot, words.weightUnit),
   });
-  const verdict = grams.ok ? judgeBatch(its, grams.value) : undefined;
+  const verdict = grams.ok ? judgeBatch(itsGear, grams.value) : undefined;
   const add = () => {
     if (!grams.ok) return;
-    const batch = { lotId: stock.lot.id, gearId: its.id, greenGrams: grams.value, shade };
+    const batch = { lotId: stock.lot.id, gearId: itsGear.id, greenGrams: grams.value, shade };
     void addBatches(database(), date, Array(Math.min(count, room)).fill(batch));
   };
   return (
@@ -73,7 +73,7 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
         in the{' '}
         <Choice
           label="Batch gear"
-          value={its.id}
+          value={itsGear.id}
           options={gear.map((each) => [each.id, each.nickname])}
           onPick={(id) => {
             setGearId(id);
@@ -89,7 +89,7 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
       )}
       {verdict && (verdict.kind === 'above' || verdict.kind === 'aboveLargest' || verdict.kind === 'absurd') && (
         <p className="text-danger mt-2">
-          More than the {its.nickname} takes well (
+          More than the {itsGear.nickname} takes well (
           {words.weight(verdict.kind === 'aboveLargest' ? verdict.largestGrams : verdict.mostGrams)}).
         </p>
       )}

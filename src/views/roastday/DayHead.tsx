@@ -2,7 +2,7 @@ import { format, parseISO } from 'date-fns';
 import { formatSpan, localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
 import { DayTotals } from './DayTotals';
@@ -33,7 +33,7 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
         ...order.flatMap((id) => day.batches.find((batch) => batch.id === id) ?? []),
       ],
     }));
-    say({ text: 'The batches are in the shortest order.', undo: change });
+    notify({ text: 'The batches are in the shortest order.', undo: change });
   };
   return (
     <header>

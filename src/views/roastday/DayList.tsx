@@ -4,7 +4,7 @@ import { lotTitle } from '@/core/bean';
 import { formatSpan } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
@@ -38,7 +38,7 @@ export function DayList({ date, data, plan, nowMs }: DayListProps) {
     const change = await editDay(database(), date, (day) => ({
       batches: day.batches.filter(({ id }) => id !== row.batch.id),
     }));
-    say({ text: 'The batch is off the day’s list.', undo: change });
+    notify({ text: 'The batch is off the day’s list.', undo: change });
   };
   if (lines.length === 0)
     return (

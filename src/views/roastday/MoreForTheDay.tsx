@@ -4,7 +4,7 @@ import { lotTitle } from '@/core/bean';
 import { MOST_DAY_BATCHES } from '@/core/plan';
 import { database } from '@/store/current';
 import { addBatches, earlierDays, putOnDay, roastsBesides } from '@/store/days';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useWords } from '@/ui/useHousehold';
@@ -28,7 +28,7 @@ export function MoreForTheDay({ date, data }: { readonly date: string; readonly 
     const change = await addBatches(database(), date, batches);
     const left = day.batches.length - batches.length;
     const text = `${batches.length === 1 ? 'One batch' : `${batches.length} batches`} as on ${format(parseISO(from), 'd MMM')}.`;
-    say({ text: left > 0 ? `${text} A day holds ${MOST_DAY_BATCHES}; ${left} did not fit.` : text, undo: change });
+    notify({ text: left > 0 ? `${text} A day holds ${MOST_DAY_BATCHES}; ${left} did not fit.` : text, undo: change });
   };
   return (
     <>
@@ -37,7 +37,7 @@ export function MoreForTheDay({ date, data }: { readonly date: string; readonly 
         const gear = data.gear.find(({ id }) => id === roast.gearId);
         const put = async () => {
           const change = await putOnDay(database(), date, roast);
-          say({ text: 'The roast is on the day’s list.', undo: change });
+          notify({ text: 'The roast is on the day’s list.', undo: change });
         };
         return (
           <p key={roast.id} className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">

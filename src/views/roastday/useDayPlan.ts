@@ -136,10 +136,10 @@ function useDurations(data: DayData | undefined): ReadonlyMap<string, number> | 
 }
 
 function roastSeconds(batch: RoastDay['batches'][number], data: DayData, past: readonly PastRoast[]): number {
-  const its = data.gear.find(({ id }) => id === batch.gearId);
+  const itsGear = data.gear.find(({ id }) => id === batch.gearId);
   const lot = data.lots.find((each) => each.lot.id === batch.lotId)?.lot;
   const { ambientC, wind } = data.day ?? {};
-  const outdoors = its?.place === 'outdoors' ? { ambientC, wind } : {};
+  const outdoors = itsGear?.place === 'outdoors' ? { ambientC, wind } : {};
   const facts = {
     ...batch,
     wantedShade: batch.shade,
@@ -148,7 +148,7 @@ function roastSeconds(batch: RoastDay['batches'][number], data: DayData, past: r
     ...{ ambientC: undefined, wind: undefined },
     ...outdoors,
   };
-  return expectationFor(circumstancesOf(facts, lot, its), past).at.pull.medianS;
+  return expectationFor(circumstancesOf(facts, lot, itsGear), past).at.pull.medianS;
 }
 
 function jobFor(
@@ -156,10 +156,12 @@ function jobFor(
   gear: readonly Gear[],
   durations: ReadonlyMap<string, number>,
 ): Job[] {
-  const its = gear.find(({ id }) => id === batch.gearId);
+  const itsGear = gear.find(({ id }) => id === batch.gearId);
   const roastS = durations.get(batch.id);
-  if (!its || roastS === undefined) return [];
-  return [{ id: batch.id, gearId: its.id, roastS, coolS: coolDownMinOf(its) * 60, hotStart: batch.hotStart === true }];
+  if (!itsGear || roastS === undefined) return [];
+  return [
+    { id: batch.id, gearId: itsGear.id, roastS, coolS: coolDownMinOf(itsGear) * 60, hotStart: batch.hotStart === true },
+  ];
 }
 
 /** When the person is free and each gear cool, seconds from `fromMs`, by what was roasted so far. */
@@ -168,14 +170,15 @@ function standingAt(data: DayData, durations: ReadonlyMap<string, number> | unde
   const gearReadyS: Record<string, number> = {};
   for (const { batch, roast, reached } of data.rows) {
     if (!roast?.chargedAt) continue;
-    const its = data.gear.find(({ id }) => id === batch.gearId);
+    const itsGear = data.gear.find(({ id }) => id === batch.gearId);
     const chargedS = -(elapsedS(roast, fromMs) ?? 0);
     const pullS = Math.max(
       chargedS + (reached.pull ?? durations?.get(batch.id) ?? 0),
       reached.pull === undefined ? 0 : Number.NEGATIVE_INFINITY,
     );
     personFreeS = Math.max(personFreeS, pullS + HANDLING_S);
-    if (its) gearReadyS[batch.gearId] = Math.max(gearReadyS[batch.gearId] ?? 0, pullS + coolDownMinOf(its) * 60);
+    if (itsGear)
+      gearReadyS[batch.gearId] = Math.max(gearReadyS[batch.gearId] ?? 0, pullS + coolDownMinOf(itsGear) * 60);
   }
   return { personFreeS, gearReadyS };
 }

@@ -3,7 +3,7 @@ import type { Roast } from '@/core/roast';
 import { brewedWords, type Flight, flightResult } from '@/core/taste';
 import { database } from '@/store/current';
 import { keyOfEnded } from '@/store/flights';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { jarsOf } from '@/store/shelf';
 import { removeCup } from '@/store/tasting';
 import { Button, LinkButton } from '@/ui/Button';
@@ -73,7 +73,7 @@ export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
             <Button
               variant="quiet"
               aria-label={`Delete the cup of ${dayWords(cup.at)}`}
-              onClick={async () => say({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) })}
+              onClick={async () => notify({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) })}
             >
               Delete
             </Button>

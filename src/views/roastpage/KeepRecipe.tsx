@@ -3,7 +3,7 @@ import { BookmarkPlus } from 'lucide-react';
 import { useState } from 'react';
 import type { Roast } from '@/core/roast';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { keepRecipe } from '@/store/recipes';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -28,7 +28,7 @@ export function KeepRecipe({ roast, lotName }: { readonly roast: Roast; readonly
   const keep = async () => {
     const recipe = await keepRecipe(database(), roast, (name?.trim() || lotName).slice(0, 80));
     setName(undefined);
-    say({ text: `“${recipe.name}” is kept as a recipe.`, undo: [{ table: 'recipes', after: recipe }] });
+    notify({ text: `“${recipe.name}” is kept as a recipe.`, undo: [{ table: 'recipes', after: recipe }] });
   };
   return (
     <>

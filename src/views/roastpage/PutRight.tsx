@@ -5,7 +5,7 @@ import { places } from '@/core/gear';
 import { type Roast, type Wind, windNames, winds } from '@/core/roast';
 import { database } from '@/store/current';
 import type { UnderWay } from '@/store/database';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { editRoast } from '@/store/roasting';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
@@ -60,7 +60,7 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
     if (!facts || Object.keys(wrong).length > 0) return;
     const changed = changedFacts(roast, facts);
     if (changed.length > 0)
-      say({
+      notify({
         text: `${lotName}, put right: ${changed.join(', ')}.`,
         undo: await editRoast(database(), roast.id, facts),
       });

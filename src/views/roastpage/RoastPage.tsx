@@ -15,7 +15,7 @@ import {
 } from '@/core/roast';
 import { capital, formatClock, localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
@@ -58,7 +58,7 @@ export function RoastPage(named: NamedRoast) {
 
   const remove = async () => {
     const change = await removeRoast(database(), roast.id);
-    say({ text: `The roast of ${lotName}, ${dates.date(roast.createdAt)}, is deleted.`, undo: change });
+    notify({ text: `The roast of ${lotName}, ${dates.date(roast.createdAt)}, is deleted.`, undo: change });
     location.assign('/journal/');
   };
   const fileName = `roast-${localDay(roast.createdAt)}-${lotName}`;

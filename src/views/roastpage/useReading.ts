@@ -5,14 +5,15 @@ import { database } from '@/store/current';
 import { answerOf, journalWorker } from '@/workers/journal/client';
 import type { RoastReading } from '@/workers/journal/contract';
 
-export type Reading =
+/** How far the reading of a roast is. */
+export type ReadingState =
   | { readonly status: 'reading' }
   | { readonly status: 'read'; readonly reading: RoastReading }
   | { readonly status: 'failed' };
 
 /** What stands out in a roast, read in the worker, and again whenever the roast or its cups change. */
-export function useReading(roast: Roast, cups: readonly Cup[] | undefined): Reading {
-  const [state, setState] = useState<Reading>({ status: 'reading' });
+export function useReading(roast: Roast, cups: readonly Cup[] | undefined): ReadingState {
+  const [state, setState] = useState<ReadingState>({ status: 'reading' });
   useEffect(() => {
     if (!cups) return;
     let current = true;

@@ -3,7 +3,7 @@ import { type BrewPlan, type BrewWay, brewWayNames, brewWays, CUP_ML, drinkMlFro
 import { fateOf } from '@/core/shelf';
 import { formatSpan, parseNumber } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { addJarEvent, type JarNow } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -41,7 +41,7 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
   const brew = async ({ grams }: BrewPlan) => {
     const at = new Date().toISOString();
     const used = Math.min(grams, measure === 'all' ? jar.leftGrams : grams);
-    say({
+    notify({
       text: `${words.weight(used)} are off the jar.`,
       undo: await addJarEvent(database(), jar.row, { kind: 'use', at, grams: used }),
     });

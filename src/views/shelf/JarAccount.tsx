@@ -1,6 +1,6 @@
 import type { JarEvent, LedgerLine } from '@/core/shelf';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { type JarNow, removeJarEvent } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
@@ -25,7 +25,7 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
   const words = useWords();
   const day = (ms: number) => words.dayOf(ms);
   const takeBack = async (event: JarEvent) =>
-    say({ text: 'That is taken back.', undo: await removeJarEvent(database(), jar.row, event) });
+    notify({ text: 'That is taken back.', undo: await removeJarEvent(database(), jar.row, event) });
   const span = ({ fromMs, toMs }: Told) => (day(fromMs) === day(toMs) ? day(toMs) : `${day(fromMs)} to ${day(toMs)}`);
   return (
     <ol className="divide-line divide-y">

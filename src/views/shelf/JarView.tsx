@@ -13,7 +13,7 @@ import {
 } from '@/core/shelf';
 import { capital, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { addJarEvent, editJar, type JarNow, jarOf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
@@ -63,7 +63,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
   const nowMs = Date.now();
   const { row, named } = jar;
   const log = async (event: JarEvent, said: string) =>
-    say({ text: said, undo: await addJarEvent(database(), row, event) });
+    notify({ text: said, undo: await addJarEvent(database(), row, event) });
   const at = new Date(nowMs).toISOString();
   const keeping = row.events.findLast((event) => event.kind === 'keep');
   const fate = fateOf(row.events);

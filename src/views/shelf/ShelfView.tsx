@@ -3,7 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { type JarEvent, sealedTooEarly, shelfStates, stateNames } from '@/core/shelf';
 import { capital, HOUR_MS } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { addJarEvent, type JarNow, jarsOnShelf } from '@/store/shelf';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
@@ -74,7 +74,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
   const dates = useRoastDates();
   const words = useWords();
   const log = async (event: JarEvent, text: string) =>
-    say({ text, undo: await addJarEvent(database(), jar.row, event) });
+    notify({ text, undo: await addJarEvent(database(), jar.row, event) });
   const at = new Date(nowMs).toISOString();
   const name = jar.named.lot?.name ?? 'coffee';
   return (

@@ -3,7 +3,7 @@ import { issueSentence } from '@/core/issues';
 import type { JarEvent } from '@/core/shelf';
 import { DAY_MS, localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { addJarEvent, type JarNow } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -40,7 +40,7 @@ export function WhatHappened({ jar }: { readonly jar: JarNow }) {
     const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: read.value } : { kind, at, grams: read.value };
     const undo = await addJarEvent(database(), jar.row, event);
     const happened = HAPPENED.find(([each]) => each === kind)?.[1] ?? '';
-    say({ text: `Noted: ${words.weight(read.value)} ${happened}.`, undo });
+    notify({ text: `Noted: ${words.weight(read.value)} ${happened}.`, undo });
   };
   return (
     <section className="border-ink border-t-2 pt-3 md:col-span-2">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { type Brew, type Cup, lineNames, type Sheet, sheetLines, tasteWords } from '@/core/taste';
 import { counted } from '@/core/units';
 import { database } from '@/store/current';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import type { JarNow } from '@/store/shelf';
 import { addCup, editCup, removeCup } from '@/store/tasting';
 import { Button } from '@/ui/Button';
@@ -62,12 +62,12 @@ export function CupSheet({ jars, brew: usual, taster: last, cup, asked }: CupShe
       brew: { ...cup?.brew, ...read },
     };
     const db = database();
-    if (cup) say({ text: 'The cup is put right.', undo: await editCup(db, cup, facts) });
-    else say({ text: 'The cup is noted.', undo: await addCup(db, { ...facts, at: new Date().toISOString() }) });
+    if (cup) notify({ text: 'The cup is put right.', undo: await editCup(db, cup, facts) });
+    else notify({ text: 'The cup is noted.', undo: await addCup(db, { ...facts, at: new Date().toISOString() }) });
     location.assign('/taste/');
   };
   const remove = async () => {
-    if (cup) say({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) });
+    if (cup) notify({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) });
     location.assign('/taste/');
   };
   const toggle = (word: string) =>

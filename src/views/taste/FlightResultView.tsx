@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { answered, type Flight, type FlightKey, flightResult, mannerNames, questionNames } from '@/core/taste';
 import { database } from '@/store/current';
 import { removeFlight } from '@/store/flights';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { NamesPutRight } from './NamesPutRight';
@@ -18,7 +18,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
     [flight.id],
   );
   const remove = async () => {
-    say({
+    notify({
       text: `The flight of ${dayWords(flight.createdAt)} is deleted.`,
       undo: await removeFlight(database(), flight),
     });

@@ -4,7 +4,7 @@ import { answered, MOST_SHEETS, mannerNames, questionNames } from '@/core/taste'
 import { counted } from '@/core/units';
 import { database } from '@/store/current';
 import { abortFlight, addRound, drawAnew, keyOfEnded, takeSheetBack } from '@/store/flights';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { NotHere } from '@/ui/NotHere';
@@ -67,7 +67,7 @@ function Flight() {
       </section>
     );
   const takeBack = async () =>
-    say({ text: 'The last sheet is taken back; fill it in anew.', undo: await takeSheetBack(database(), flight) });
+    notify({ text: 'The last sheet is taken back; fill it in anew.', undo: await takeSheetBack(database(), flight) });
   return (
     <section className="max-w-3xl pt-7">
       <p className="text-husk">

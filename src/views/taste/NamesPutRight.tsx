@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Flight } from '@/core/taste';
 import { database } from '@/store/current';
 import { renameInFlight } from '@/store/flights';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 
@@ -12,7 +12,7 @@ export function NamesPutRight({ flight }: { readonly flight: Flight }) {
   const [names, setNames] = useState<ReadonlyMap<string, string>>(new Map());
   const [coffees, setCoffees] = useState(flight.contenders.map(({ name }) => name));
   const keep = async () =>
-    say({
+    notify({
       text: 'The names in the flight are put right.',
       undo: await renameInFlight(database(), flight, { tasters: names, contenders: coffees }),
     });

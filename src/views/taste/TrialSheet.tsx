@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Flight, FlightKey } from '@/core/taste';
 import { database } from '@/store/current';
 import { answerTrial } from '@/store/flights';
-import { say } from '@/store/notices';
+import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { ScoreLine } from './ScoreLine';
 
@@ -33,7 +33,7 @@ export function TrialSheet({ flight, index, openKey }: TrialSheetProps) {
   const keep = async () => {
     const answer = flight.question === 'rank' ? { scores: { ...scores } } : { picked };
     const kept = await answerTrial(database(), flight.id, index, answer);
-    if (!kept) say({ text: 'This sheet was filled in in another tab already; that answer is kept.' });
+    if (!kept) notify({ text: 'This sheet was filled in in another tab already; that answer is kept.' });
   };
   if (!ready)
     return (

@@ -54,12 +54,12 @@ const journal: JournalContract = {
   async read(name, roastId) {
     const facts = await caseFactsOf(open(name), roastId);
     if (!facts) return undefined;
-    const its = caseOf(facts);
+    const evidence = caseOf(facts);
     return {
-      diagnosis: diagnose(its),
-      questions: interviewFor(its),
-      complaints: [...its.complaints.keys()],
-      ownRoasts: its.ownRoasts,
+      diagnosis: diagnose(evidence),
+      questions: interviewFor(evidence),
+      complaints: [...evidence.complaints.keys()],
+      ownRoasts: evidence.ownRoasts,
     };
   },
 };

@@ -4,6 +4,7 @@ import { fact } from '../signs.ts';
 
 const DAY_H = 24;
 
+/** The cup was tasted before or after its best days. */
 export const cupAge: Rule = {
   id: 'cupAge',
   explains: [],

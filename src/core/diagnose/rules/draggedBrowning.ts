@@ -4,23 +4,27 @@ import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
+/** From yellow to first crack took too long. */
 export const draggedBrowning: Rule = {
   id: 'draggedBrowning',
   explains: ['flat', 'bready'],
   against: ['rushedBrowning', 'hotStart'],
   causes: [],
-  signs: (its, said) => [
-    spanSign(its, 'middle', 'long', 1, said),
-    heatSign(its, 'middle', 'below', 0.4),
-    heatSign(its, 'middle', 'above', -0.5),
+  signs: (evidence, said) => [
+    spanSign(evidence, 'middle', 'long', 1, said),
+    heatSign(evidence, 'middle', 'below', 0.4),
+    heatSign(evidence, 'middle', 'above', -0.5),
     fact(
-      swappedBy(its) > 1,
+      swappedBy(evidence) > 1,
       'The time after first crack lies off by as much the other way: the mark may be off.',
       -0.6,
     ),
-    yellowInDoubt(its),
-    asUsual(its, 'middle', 0.6, said),
+    yellowInDoubt(evidence),
+    asUsual(evidence, 'middle', 0.6, said),
   ],
   says: () => 'Browning, from yellow to first crack, dragged.',
-  propose: (its) => ({ ...sizedHeat(its, 1, atMilestone('yellow'), 'yellowToFirst'), question: 'Shorter browning?' }),
+  propose: (evidence) => ({
+    ...sizedHeat(evidence, 1, atMilestone('yellow'), 'yellowToFirst'),
+    question: 'Shorter browning?',
+  }),
 };

@@ -7,16 +7,17 @@ import { fact } from '../signs.ts';
 const ONE_OFF = 1.3;
 const YELLOW_OFF = 1;
 
+/** A mark was pressed at another moment than it happened. */
 export const misMarked: Rule = {
   id: 'misMarked',
   explains: [],
   against: ['rushedBrowning', 'draggedBrowning', 'stall', 'stoppedShort', 'wentTooFar', 'hotStart'],
   causes: [],
-  signs: (its) => {
-    const { spans, probeOffC, reached, complaints } = its;
+  signs: (evidence) => {
+    const { spans, probeOffC, reached, complaints } = evidence;
     const { middle } = spans;
     const after = spans.pace ?? spans.afterCrack;
-    const [swapped, yellow] = [swappedBy(its), yellowSwappedBy(its)];
+    const [swapped, yellow] = [swappedBy(evidence), yellowSwappedBy(evidence)];
     return [
       fact(
         swapped > ONE_OFF,
@@ -32,16 +33,16 @@ export const misMarked: Rule = {
         probeOffC !== undefined,
         `The reading there is ${offWords(probeOffC)} this gear's own at first crack.`,
         // Where the clock agrees with the mark it is the probe that moved.
-        clockAgrees(its) ? 0.3 : 1.05,
+        clockAgrees(evidence) ? 0.3 : 1.05,
       ),
-      fact(its.pulled.atCrack, 'First crack was pressed at the pull itself; when it began nobody knows.', 1.45),
+      fact(evidence.pulled.atCrack, 'First crack was pressed at the pull itself; when it began nobody knows.', 1.45),
       fact(complaints.size > 0, 'Something was wrong with the cup, which a slip of the finger does not do.', -0.4),
     ];
   },
-  says: (its) =>
-    its.pulled.atCrack
+  says: (evidence) =>
+    evidence.pulled.atCrack
       ? 'First crack was marked as the beans came out. Did it begin sooner?'
-      : yellowSwappedBy(its) > swappedBy(its)
+      : yellowSwappedBy(evidence) > swappedBy(evidence)
         ? 'Yellow was probably marked at another moment than the last green was gone. Is its time right?'
         : 'First crack was probably marked at another moment than it began to roll.',
   propose: () => ({ change: { kind: 'care', care: 'moveMark' }, question: 'Marked when it rolls?' }),

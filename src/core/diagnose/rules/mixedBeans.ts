@@ -2,6 +2,7 @@ import { processNames, traitsOf } from '../../bean/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
 
+/** Beans that roast unevenly by themselves. */
 export const mixedBeans: Rule = {
   id: 'mixedBeans',
   explains: ['uneven'],

@@ -1,6 +1,7 @@
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
 
+/** Green past its months. */
 export const oldGreen: Rule = {
   id: 'oldGreen',
   explains: ['flat', 'bready'],

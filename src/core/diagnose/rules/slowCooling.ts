@@ -6,6 +6,7 @@ import { fact } from '../signs.ts';
 const COOL_WITHIN_S = 240;
 const SLOW_S = 330;
 
+/** The beans went on roasting after the pull. */
 export const slowCooling: Rule = {
   id: 'slowCooling',
   explains: ['bitter', 'flat', 'bready'],

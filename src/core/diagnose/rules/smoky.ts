@@ -6,14 +6,15 @@ const OF_SMOKE = ['ashy', 'smoky', 'burnt', 'acrid'];
 /** Shades that smoke by themselves. */
 const SMOKES_FROM = 6;
 
+/** Smoke stayed over the beans. */
 export const smoky: Rule = {
   id: 'smoky',
   explains: ['bitter'],
   against: [],
   causes: [],
-  signs: (its) => {
-    const { live, reached, method, complaints } = its;
-    const { meant, got } = its.shades;
+  signs: (evidence) => {
+    const { live, reached, method, complaints } = evidence;
+    const { meant, got } = evidence.shades;
     const seen = live.flatMap((entry) =>
       entry.kind === 'sense' && entry.sense === 'smoke' && entry.at <= (reached.pull ?? entry.at) ? [entry.word] : [],
     );

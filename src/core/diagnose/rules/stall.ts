@@ -3,26 +3,32 @@ import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { atMilestone, sizedHeat } from '../sizing.ts';
 
+/** The beans stopped getting hotter. */
 export const stall: Rule = {
   id: 'stall',
   explains: ['bready', 'flat'],
   against: ['rushedBrowning', 'wentTooFar', 'stoppedShort'],
   causes: ['overLong', 'draggedBrowning'],
-  signs: (its, said) => [
-    spanSign(its, 'pace', 'long', 1, said),
-    its.spans.pace === undefined && spanSign(its, 'afterCrack', 'long', 0.6, said),
+  signs: (evidence, said) => [
+    spanSign(evidence, 'pace', 'long', 1, said),
+    evidence.spans.pace === undefined && spanSign(evidence, 'afterCrack', 'long', 0.6, said),
     fact(
-      its.rates.atPull !== undefined && its.rates.atPull < STALL_PER_MIN,
-      `Before the pull it rose only ${Math.max(0, Math.round((its.rates.atPull ?? 0) * 10) / 10)} °C a minute.`,
+      evidence.rates.atPull !== undefined && evidence.rates.atPull < STALL_PER_MIN,
+      `Before the pull it rose only ${Math.max(0, Math.round((evidence.rates.atPull ?? 0) * 10) / 10)} °C a minute.`,
       0.75,
     ),
-    fact(farDown(its), 'The heat was turned far down before or at first crack.', 0.4),
-    fact((its.rates.atPull ?? 0) > 2 * STALL_PER_MIN, 'It was still rising at the pull.', -0.4),
-    (its.rates.atPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(its, 'pace', 0.7, said),
+    fact(farDown(evidence), 'The heat was turned far down before or at first crack.', 0.4),
+    fact((evidence.rates.atPull ?? 0) > 2 * STALL_PER_MIN, 'It was still rising at the pull.', -0.4),
+    (evidence.rates.atPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(evidence, 'pace', 0.7, said),
   ],
   says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
-  propose: (its) => ({
-    ...sizedHeat(its, 1, atMilestone((its.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack'), 'yellowToFirst'),
+  propose: (evidence) => ({
+    ...sizedHeat(
+      evidence,
+      1,
+      atMilestone((evidence.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack'),
+      'yellowToFirst',
+    ),
     question: 'Enough heat to the end?',
   }),
 };

@@ -2,6 +2,7 @@ import { processNames, traitsOf } from '../../bean/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
 
+/** First crack was not heard, though it came. */
 export const unheardCracks: Rule = {
   id: 'unheardCracks',
   explains: [],

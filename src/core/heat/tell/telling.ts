@@ -2,6 +2,7 @@ import type { EntryDraft } from '../../roast/index.ts';
 
 /** How grave it is: danger to beans and house, due now, a question, soon due, a remark. */
 export const levels = ['danger', 'due', 'ask', 'soon', 'note'] as const;
+/** One of `levels`. */
 export type Level = (typeof levels)[number];
 
 /** What a press on an answer does. */
@@ -16,6 +17,7 @@ export type Deed =
       readonly does: 'readAsFahrenheit' | 'clockIsRight' | 'followClock' | 'countOn' | 'minuteMore' | 'deleteRoast';
     };
 
+/** An answer that can be pressed, and what it does. */
 export interface Answer {
   readonly label: string;
   readonly does: Deed;

@@ -12,16 +12,20 @@ export const methodIds = [
   'smallDrum',
   'other',
 ] as const;
+/** One of `methodIds`. */
 export type MethodId = (typeof methodIds)[number];
 
 /** Where gear is used. On users' disks: never rename one alone. */
 export const places = ['indoors', 'outdoors'] as const;
+/** One of `places`. */
 export type Place = (typeof places)[number];
 
 /** How smoke leaves. On users' disks: never rename one alone. */
 export const ventilations = ['hood', 'window', 'openAir', 'none'] as const;
+/** One of `ventilations`. */
 export type Ventilation = (typeof ventilations)[number];
 
+/** How each is called on the screen. */
 export const ventilationNames = {
   hood: 'hood vented outside',
   window: 'open window or door',

@@ -10,7 +10,7 @@ const WORTH = 6;
  * straight in logs and gear is not, and each household is as steady as it is; a few roasts say little yet.
  * @param misses by how many standard deviations each roast on the gear missed its own forecast
  */
-export function loosenessOf(misses: readonly number[], freedom: number): number {
+export function overdispersionOf(misses: readonly number[], freedom: number): number {
   if (misses.length === 0) return 1;
   const sorted = [...misses].sort((a, b) => a - b);
   // Of n roasts and the next, so many at most may lie further out.

@@ -4,7 +4,7 @@ import type { Milestones, PullRule, Wind } from '../../src/core/roast/index.ts';
 import type { ShadeNumber } from '../../src/core/shade/index.ts';
 
 /** What a simulated household's roasting is like; spreads of logs where nothing else is said. */
-export interface World {
+export interface Scenario {
   /** Spread of everything from day to day, and of the marks; 1 as it was developed with. */
   readonly days: number;
   /** Share of marks that are forgotten, and that are taken from a stray pop. */
@@ -26,7 +26,7 @@ export interface World {
   readonly batches: number;
 }
 
-export const usualWorld: World = {
+export const usualWorld: Scenario = {
   days: 1,
   forgotten: 0.1,
   strayed: 0.03,
@@ -39,7 +39,7 @@ export const usualWorld: World = {
   keepsS: { late: 4, spread: 6 },
   batches: 0.2,
 };
-export const calmWorld: World = {
+export const calmWorld: Scenario = {
   ...usualWorld,
   days: 0.6,
   forgotten: 0.05,
@@ -48,7 +48,7 @@ export const calmWorld: World = {
   eyeC: { each: 0.7, habit: 1, lot: 0.5 },
   keepsS: { late: 1, spread: 3 },
 };
-export const roughWorld: World = {
+export const roughWorld: Scenario = {
   ...usualWorld,
   days: 1.6,
   forgotten: 0.15,
@@ -59,22 +59,22 @@ export const roughWorld: World = {
   batches: 0.35,
 };
 /** People who begin: faster and wilder at first. */
-export const learnersWorld: World = { ...usualWorld, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
+export const learnersWorld: Scenario = { ...usualWorld, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
 /** People who roast batch after batch on a day, on gear that stays hot. */
-export const busyWorld: World = { ...usualWorld, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
+export const busyWorld: Scenario = { ...usualWorld, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
 
 /** Every world that something learned has to hold in. */
-export const worlds = {
+export const scenarios = {
   calm: calmWorld,
   usual: usualWorld,
   rough: roughWorld,
   learners: learnersWorld,
   busy: busyWorld,
-} as const satisfies Record<string, World>;
-export type WorldName = keyof typeof worlds;
+} as const satisfies Record<string, Scenario>;
+export type ScenarioName = keyof typeof scenarios;
 
 /** A roast of a simulated household, as its journal has it. */
-export interface WorldRoast {
+export interface ScenarioRoast {
   readonly method: MethodId;
   readonly gearId: string;
   readonly lotId: string;

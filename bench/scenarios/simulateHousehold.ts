@@ -4,7 +4,7 @@ import { heatControl, type MethodId, methodOf, usualGramsOf } from '../../src/co
 import type { Milestones, Wind } from '../../src/core/roast/index.ts';
 import { type ShadeNumber, shadeNumbers, shadeOf } from '../../src/core/shade/index.ts';
 import { gearModels, type SimulatedRoast, shadeC, simulateRoast } from '../../src/core/simulate/index.ts';
-import type { World, WorldRoast } from './world.ts';
+import type { Scenario, ScenarioRoast } from './scenario.ts';
 
 const SHADES: readonly ShadeNumber[] = [2, 3, 3, 4, 4, 4, 5, 5, 6];
 const LIMIT_S = 2400;
@@ -21,12 +21,12 @@ const COOLS_MIN = 15;
 export function simulateHousehold(
   methods: readonly MethodId[],
   count: number,
-  world: World,
+  world: Scenario,
   random: Random,
-): WorldRoast[] {
+): ScenarioRoast[] {
   const gear = methods.map((method, i) => drawGear(method, i, world, random));
   const byClock = random() < world.byClock;
-  const roasts: WorldRoast[] = [];
+  const roasts: ScenarioRoast[] = [];
   let lot = drawLot(0, world, random);
   let left = 6 + Math.floor(random() * 10);
   for (let i = 0; i < count; i++) {
@@ -44,7 +44,7 @@ export function simulateHousehold(
   return roasts;
 }
 
-function drawGear(method: MethodId, i: number, world: World, random: Random) {
+function drawGear(method: MethodId, i: number, world: Scenario, random: Random) {
   return {
     id: `gear${i}`,
     method,
@@ -58,7 +58,7 @@ function drawGear(method: MethodId, i: number, world: World, random: Random) {
   };
 }
 
-function drawLot(i: number, world: World, random: Random) {
+function drawLot(i: number, world: Scenario, random: Random) {
   return {
     id: `lot${i}`,
     process: (random() < 0.55 ? 'washed' : processes[Math.floor(random() * processes.length)]) as Process,
@@ -78,9 +78,9 @@ function oneRoast(
   its: ReturnType<typeof drawGear>,
   lot: ReturnType<typeof drawLot>,
   { season, sinceMin, byClock }: Day,
-  world: World,
+  world: Scenario,
   random: Random,
-): WorldRoast[] {
+): ScenarioRoast[] {
   const { controls, firstCrack, pull } = methodOf(its.method);
   const green = world.learning * Math.exp((-its.made * Math.LN2) / LEARNS_IN);
   const days = world.days * (1 + 6 * green);
@@ -152,7 +152,7 @@ function heatSteps(method: MethodId) {
 }
 
 /** What the person marks: a few seconds off, now and then nothing, now and then a stray pop for first crack. */
-function marks(world: World, roast: SimulatedRoast, random: Random): Milestones {
+function marks(world: Scenario, roast: SimulatedRoast, random: Random): Milestones {
   const near = (at: number | undefined, sdS: number) =>
     at === undefined || random() < world.forgotten ? undefined : Math.max(1, at + normal(random) * sdS * world.days);
   const yellow = near(roast.yellow, roast.yellow ? roast.yellow * 0.03 : 0);

@@ -2,13 +2,16 @@
 
 /** Points of a roast that a person marks. On users' disks: never rename one alone. */
 export const milestones = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'] as const;
+/** One of `milestones`. */
 export type Milestone = (typeof milestones)[number];
 
 /** The times that an entry may have, seconds from charge: four hours before it to a day after. */
 export const ENTRY_S = { least: -14_400, most: 86_400 } as const;
 /** The readings that it may have, °C; the roasted weights, grams; the letters of a note. */
 export const ENTRY_C = { least: -50, most: 600 } as const;
+/** What a weight in a log may be, grams. */
 export const ENTRY_GRAMS = { least: 0, most: 100_000 } as const;
+/** The longest note in a log, letters. */
 export const ENTRY_TEXT = 500;
 
 /** Where an entry came from; `guess` stands where it happened and nobody noted when. */
@@ -22,6 +25,7 @@ export const streamedSources = [
 ] as const satisfies readonly (typeof sources)[number][];
 type Streamed = (typeof streamedSources)[number];
 
+/** Whether something comes by itself, from a probe or the simulation, and no hand pressed it. */
 export function isStreamed<T extends { readonly source: (typeof sources)[number] }>(
   entry: T,
 ): entry is T & { readonly source: Streamed } {
@@ -33,6 +37,7 @@ export const USUAL_AMBIENT_C = 20;
 
 /** Smells in the order in which they come (handbook, section 2). */
 export const smells = ['grass', 'hay', 'toast', 'biscuit', 'sweet', 'smoke'] as const;
+/** One of `smells`. */
 export type Smell = (typeof smells)[number];
 
 /** What else can be seen at the heat. On users' disks: never rename one alone. */
@@ -41,26 +46,35 @@ export const senses = {
   smoke: ['none', 'wisps', 'some', 'thick'],
   movement: ['stuck', 'slow', 'free', 'flying'],
 } as const;
+/** What is seen, besides the colour. */
 export type SenseKind = keyof typeof senses;
+/** Every kind of it, in the order in which they are shown. */
 export const senseKinds = Object.keys(senses) as SenseKind[];
 
 /** Scorched or tipped spots on the beans. On users' disks: never rename one alone. */
 export const spotAmounts = ['none', 'some', 'many'] as const;
+/** One of `spotAmounts`. */
 export type Spots = (typeof spotAmounts)[number];
 /** A bitten bean: its inside against its outside, and how it breaks. On users' disks: never rename one alone. */
 export const bites = ['alike', 'palerInside'] as const;
+/** One of `bites`. */
 export type Bite = (typeof bites)[number];
+/** How each is called on the screen. */
 export const biteNames = { alike: 'as brown as outside', palerInside: 'paler inside' } as const satisfies Record<
   Bite,
   string
 >;
+/** How a bean breaks when it is bitten or snapped. */
 export const snaps = ['brittle', 'hard'] as const;
+/** One of `snaps`. */
 export type Snap = (typeof snaps)[number];
 
 /** How alike the beans came out. */
 export const evennesses = ['even', 'someSpread', 'patchy'] as const;
+/** One of `evennesses`. */
 export type Evenness = (typeof evennesses)[number];
 
+/** How each is called on the screen. */
 export const evennessNames = {
   even: 'even',
   someSpread: 'some spread',

@@ -1,0 +1,28 @@
+import assert from 'node:assert/strict';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { it } from 'node:test';
+import ts from 'typescript';
+
+it('every export of the core says what it is', () => {
+  const files = readdirSync('src/core', { recursive: true, encoding: 'utf8' });
+  const silent = files
+    .filter((file) => file.endsWith('.ts') && !file.endsWith('index.ts'))
+    .flatMap((file) => {
+      const source = ts.createSourceFile(
+        file,
+        readFileSync(join('src/core', file), 'utf8'),
+        ts.ScriptTarget.Latest,
+        true,
+      );
+      return source.statements
+        .filter(
+          (each) =>
+            ts.canHaveModifiers(each) &&
+            ts.getModifiers(each)?.some(({ kind }) => kind === ts.SyntaxKind.ExportKeyword) &&
+            ts.getJSDocCommentsAndTags(each).length === 0,
+        )
+        .map((each) => `${file}: ${each.getText().split('\n')[0]}`);
+    });
+  assert.deepEqual(silent, []);
+});
