@@ -35,7 +35,7 @@ export const gear: readonly (Omit<Gear, 'id' | 'createdAt' | 'removedAt'> & { ke
 ];
 
 /** What made a day a story; most days have none. */
-export type Story =
+type Story =
   | 'baked'
   | 'scorched'
   | 'rushed'

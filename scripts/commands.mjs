@@ -10,6 +10,16 @@ const node = (name, ...args) => job(name, process.execPath, ['--import', 'tsx', 
 const together = (folder) =>
   node(`tests/${folder}`, 'scripts/together.mjs', ...tests(folder).filter((file) => !ALONE.includes(file)));
 
+/** The same with how much of the core its tests go through, in a few lines at its end. */
+const covered = ({ name, command, args }) =>
+  job(name, bin('c8'), [
+    '--reporter=text-summary',
+    '--include=src/core/**',
+    '--temp-directory=node_modules/.cache/coverage',
+    command,
+    ...args,
+  ]);
+
 /** These start processes of their own and take long. */
 const ALONE = ['tests/core/seams.test.ts', 'tests/core/exchange/fileCheck.test.ts'];
 
@@ -18,7 +28,8 @@ const checks = () => [
   job('Types, of pages too', bin('astro'), ['check', '--minimumFailingSeverity', 'warning']),
   ...ALONE.map((file) => node(file, '--test', file)),
   together('store'),
-  together('core'),
+  covered(together('core')),
+  job('Unused', bin('knip'), ['--no-progress']),
   job('Types of the core', bin('tsc'), ['--project', 'tsconfig.core.json']),
   job('Imports', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']),
   job('Lint', bin('biome'), ['check', '--error-on-warnings', '.']),

@@ -17,6 +17,8 @@ export async function inLanes(count, jobs) {
 /** A command as a job: what it said is shown when it is through, so that two never mix. */
 export const job = (name, command, args) => ({
   name,
+  command,
+  args,
   go: async () => {
     const { code, said } = await heard(command, args);
     console.log(`\n${name}\n${said}`);

@@ -39,7 +39,7 @@ export const usualWorld: Scenario = {
   keepsS: { late: 4, spread: 6 },
   batches: 0.2,
 };
-export const calmWorld: Scenario = {
+const calmWorld: Scenario = {
   ...usualWorld,
   days: 0.6,
   forgotten: 0.05,
@@ -48,7 +48,7 @@ export const calmWorld: Scenario = {
   eyeC: { each: 0.7, habit: 1, lot: 0.5 },
   keepsS: { late: 1, spread: 3 },
 };
-export const roughWorld: Scenario = {
+const roughWorld: Scenario = {
   ...usualWorld,
   days: 1.6,
   forgotten: 0.15,
@@ -59,9 +59,9 @@ export const roughWorld: Scenario = {
   batches: 0.35,
 };
 /** People who begin: faster and wilder at first. */
-export const learnersWorld: Scenario = { ...usualWorld, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
+const learnersWorld: Scenario = { ...usualWorld, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
 /** People who roast batch after batch on a day, on gear that stays hot. */
-export const busyWorld: Scenario = { ...usualWorld, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
+const busyWorld: Scenario = { ...usualWorld, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
 
 /** Every world that something learned has to hold in. */
 export const scenarios = {

@@ -15,7 +15,7 @@ export function keepLicences() {
 }
 
 /** Gander's own licence first, then every package that is installed for more than making and testing it, by name. */
-export function licences(root) {
+function licences(root) {
   const { packages } = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8'));
   const parts = Object.entries(packages)
     .filter(

@@ -8,6 +8,13 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-27 night',
+    says: [
+      'What is typed of a note is kept on leaving the page, and a page turns to night with the device.',
+      'A notebook that a newer Gander saved opens in an older one, which keeps what it does not know.',
+    ],
+  },
+  {
     on: '2026-11-27 evening',
     says: ['A notebook of years is saved and loaded without the page standing still; loading it can be stopped.'],
   },

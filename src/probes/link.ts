@@ -3,7 +3,7 @@ export const links = ['server', 'usb', 'bluetooth', 'standIn'] as const;
 export type Link = (typeof links)[number];
 
 /** What a thermometer that is connected tells. */
-export interface ProbeEars {
+interface ProbeEars {
   readonly onReading: (celsius: number) => void;
   /** A line that says no temperature. */
   readonly onOdd: () => void;

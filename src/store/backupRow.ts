@@ -2,9 +2,9 @@
 export interface BackupRow {
   readonly id: 'backup';
   /** When the notebook was last saved whole, UTC. */
-  readonly savedAt?: string;
+  readonly savedAt?: string | undefined;
   /** Where a copy goes by itself, where the browser allows it. */
-  readonly folder?: FileSystemDirectoryHandle;
+  readonly folder?: FileSystemDirectoryHandle | undefined;
   /** Why the last copy was not made. */
-  readonly failed?: string;
+  readonly failed?: string | undefined;
 }

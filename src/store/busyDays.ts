@@ -9,7 +9,7 @@ let watching = false;
 const listeners = new Set<() => void>();
 
 /** The days with several roasts, from the index alone; `2026-11-21`. */
-export async function readBusyDays(db: GanderDatabase): Promise<ReadonlySet<string>> {
+async function readBusyDays(db: GanderDatabase): Promise<ReadonlySet<string>> {
   const days = ((await db.roasts.orderBy('createdAt').keys()) as string[]).map(localDay);
   return new Set(days.filter((day, i) => day === days[i - 1]));
 }

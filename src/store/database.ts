@@ -118,7 +118,7 @@ export class GanderDatabase extends Dexie {
 }
 
 /** The database on this device was written by a later Gander; this one only reads it. */
-export class NewerDatabaseError extends Error {
+class NewerDatabaseError extends Error {
   override readonly name = 'NewerDatabaseError';
   constructor(readonly found: number) {
     super(

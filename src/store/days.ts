@@ -2,8 +2,8 @@ import { max } from 'd3-array';
 import type { Lot } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { type DayBatch, dayId, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
-import { type Milestones, milestonesOfRoast, pulledMs, type Roast } from '@/core/roast';
+import { type BatchRow, type DayBatch, dayId, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
+import { milestonesOfRoast, pulledMs, type Roast } from '@/core/roast';
 import { localDay } from '@/core/units';
 import { changeRow } from './change.ts';
 import type { Change } from './changes.ts';
@@ -22,7 +22,7 @@ export function editDay(db: GanderDatabase, date: string, next: (day: RoastDay) 
 }
 
 /** What is said of a day with too many batches. */
-export function dayIsFull(batches: number): string {
+function dayIsFull(batches: number): string {
   return `That would be ${batches} batches, and a day holds ${MOST_DAY_BATCHES}. Take less at once, or larger gear.`;
 }
 
@@ -37,13 +37,6 @@ export function addBatches(
     if (all.length > MOST_DAY_BATCHES) throw new RangeError(dayIsFull(all.length));
     return { batches: all };
   });
-}
-
-/** A batch of a day with its roast, once it has one. */
-export interface BatchRow {
-  readonly batch: DayBatch;
-  readonly roast: Roast | undefined;
-  readonly reached: Milestones;
 }
 
 /** The batches of a day in order, each with how far it is. A roast that was deleted counts as not begun. */

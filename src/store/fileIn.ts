@@ -100,7 +100,7 @@ export async function bringIn(
 }
 
 /** “12 things added or changed, and the settings”. */
-export function loadedWords(change: Change): string {
+function loadedWords(change: Change): string {
   const content = change.filter(({ table }) => table !== 'household');
   const gone = content.filter(({ after }) => !after).length;
   const parts = [

@@ -121,6 +121,6 @@ async function roastTakings(db: GanderDatabase, lotId: string): Promise<Taking[]
 }
 
 /** How many roasts a piece of gear did. */
-export function countGearRoasts(db: GanderDatabase, gearId: string): Promise<number> {
+function countGearRoasts(db: GanderDatabase, gearId: string): Promise<number> {
   return db.roasts.where('[gearId+createdAt]').between([gearId, ''], [gearId, '\uffff']).count();
 }

@@ -4,7 +4,7 @@ interface ChoiceProps<T extends string | number | boolean> {
   /** What can be picked, with its words as they stand in the sentence. */
   readonly options: readonly (readonly [T, string])[];
   readonly onPick: (value: T) => void;
-  readonly onFocus?: () => void;
+  readonly onFocus?: (() => void) | undefined;
   /** The mark that follows in the sentence; it never begins a line. */
   readonly then?: ',' | '.' | undefined;
 }

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 
 /** What one chart shows beyond what all of them share. */
-export interface Drawing {
+interface Drawing {
   readonly curves: readonly object[];
   readonly layout: {
     readonly xaxis: object;

@@ -3,7 +3,7 @@ import { formatClock, type TemperatureUnit } from '@/core/units';
 import { Plot } from './Plot';
 
 /** One roast's readings: seconds from the line-up, °C past its gear's own first crack. */
-export interface RelativeCurve {
+interface RelativeCurve {
   readonly name: string;
   readonly points: readonly { readonly atS: number; readonly byC: number }[];
 }

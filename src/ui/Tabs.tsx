@@ -1,5 +1,5 @@
 /** One page of a place. */
-export interface Tab<Key extends string> {
+interface Tab<Key extends string> {
   readonly key: Key;
   readonly name: string;
   readonly href: string;

@@ -36,7 +36,7 @@ export function roastedGramsPerMl(shade: ShadeNumber): number {
 const ML = { cup: { g: 250, oz: 237 }, tablespoon: 15, teaspoon: 5, usualScoop: 30 } as const;
 
 /** What a scoop holds where none was weighed, grams of green. */
-export function usualScoopGrams(lot: Density): number {
+function usualScoopGrams(lot: Density): number {
   return ML.usualScoop * gramsPerMlOf(lot);
 }
 

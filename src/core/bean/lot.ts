@@ -4,14 +4,14 @@ import { row } from '../row/index.ts';
 import { densityClasses, gradings, processes, storages } from './beanKinds.ts';
 
 /** A calendar day of the household, `2026-11-24`. */
-export const daySchema = z.iso.date();
+const daySchema = z.iso.date();
 const grams = z.number().positive().max(100_000);
 /** Money, minor units of the household's currency. */
 const money = z.int().nonnegative().max(100_000_000);
 const words = z.string().trim().max(300);
 
 /** One pack of a lot, as it was bought or put together. */
-export const packSchema = row({
+const packSchema = row({
   grams,
   /** What the beans cost; absent when nobody remembers, or for a blend, which costs what its parts cost. */
   priceMinor: money.optional(),

@@ -1,6 +1,7 @@
 import { deviation, mean, sum } from 'd3-array';
 import { GaussianFit, packRows } from '../forecast/index.ts';
 import { type StretchName, stretchesOf } from '../roast/index.ts';
+import { defined } from '../row/index.ts';
 import type { RoastFigures } from './figures.ts';
 
 /** What may make repeats of one recipe differ. */
@@ -114,7 +115,3 @@ function centred(values: readonly number[]): number[] {
 
 /** Standard deviation of a sample, n − 1; 0 of fewer than two. */
 const sd = (values: readonly number[]) => deviation(values) ?? 0;
-
-function defined<T extends object>(row: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
-  return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== undefined)) as never;
-}

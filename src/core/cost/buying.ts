@@ -20,7 +20,7 @@ export interface BuyingQuestion {
 }
 
 /** What an offer comes to for this household. */
-export interface OfferJudged {
+interface OfferJudged {
   readonly offer: Offer;
   readonly landedMinorPerKg: number;
   /** For a roasted kilogram that is drunk: what goes stale is paid for and thrown away; Infinity where all of it would. */
@@ -28,6 +28,31 @@ export interface OfferJudged {
   readonly lastsDays: number;
   /** Green that is not used before it is old, grams. */
   readonly wastedGrams: number;
+}
+
+/** What a kilogram of an offer comes to once it is roasted and drunk at home, minor units; Infinity where none of it is drunk. */
+interface HomePrice {
+  readonly minorPerKg: number;
+  readonly mugMinor: number;
+  /** Against the shop, below 0 dearer; undefined without its price. */
+  readonly savesMinorPerKg: number | undefined;
+}
+
+/** The price at home of an offer: what is drunk of it, the energy to roast it, a mug of it, and the shop's beside it. */
+export function homePrice(
+  { drunkMinorPerKg }: Pick<OfferJudged, 'drunkMinorPerKg'>,
+  basis: {
+    readonly energyMinorPerKg?: number | undefined;
+    readonly gramsAMug: number;
+    readonly shopMinorPerKg?: number | undefined;
+  },
+): HomePrice {
+  const minorPerKg = drunkMinorPerKg + (basis.energyMinorPerKg ?? 0);
+  return {
+    minorPerKg,
+    mugMinor: (minorPerKg * basis.gramsAMug) / 1000,
+    savesMinorPerKg: basis.shopMinorPerKg === undefined ? undefined : basis.shopMinorPerKg - minorPerKg,
+  };
 }
 
 /** What a purchase comes to. */

@@ -1,4 +1,4 @@
-export { type BuyingAnswer, type BuyingQuestion, bestOffer, type Offer, type OfferJudged } from './buying.ts';
+export { type BuyingAnswer, bestOffer, homePrice, type Offer } from './buying.ts';
 export { roastKwh } from './energy.ts';
 export { landedMinorPerKg, landedOfPacks } from './landed.ts';
 export { type Payback, payback } from './payback.ts';

@@ -2,7 +2,7 @@ import { mean } from 'd3-array';
 import type { Cup } from '../taste/index.ts';
 
 /** What can be said against a roast or a cup (handbook, section 10). On users' disks: never rename one alone. */
-export const complaints = ['flat', 'tart', 'bitter', 'bready', 'raw', 'uneven', 'scorched'] as const;
+const complaints = ['flat', 'tart', 'bitter', 'bready', 'raw', 'uneven', 'scorched'] as const;
 /** One of `complaints`. */
 export type Complaint = (typeof complaints)[number];
 

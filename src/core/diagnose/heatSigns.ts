@@ -9,7 +9,7 @@ const OTHERWISE = 0.7;
 const ALIKE = 0.4;
 
 /** By how many steps the heat was turned up (down, below 0) for browning, from where it starts if nothing was noted before. */
-export function turnedBy({ heat: { noted } }: Pick<Case, 'heat'>): number | undefined {
+function turnedBy({ heat: { noted } }: Pick<Case, 'heat'>): number | undefined {
   return noted.middle === undefined ? undefined : noted.middle - (noted.early ?? 0);
 }
 

@@ -14,7 +14,7 @@ const MOST = 1.5;
 const METHOD_SHARE = 0.8;
 
 /** How much a figure that lies `off` standard deviations to one side says, 0 to 1.5: nothing inside its quoted range. */
-export function weightOf(off: number): number {
+function weightOf(off: number): number {
   return off <= SPEAKS_FROM ? 0 : Math.min(MOST, (off - GROWS_FROM) / PLAIN_AFTER);
 }
 
@@ -94,7 +94,7 @@ export function fact(holds: boolean | undefined, says: string, weight: number): 
 const METHOD_USUAL = 'with this method it is usually';
 
 /** Whose usual range it is. */
-export function usualWords(evidence: Case): string {
+function usualWords(evidence: Case): string {
   if (evidence.ownRoasts === 0) return METHOD_USUAL;
   if (evidence.ownRoasts < KNOWN_FROM)
     return `by the first roasts on ${evidence.gear?.nickname ?? 'this gear'} it is usually`;

@@ -12,10 +12,10 @@ export {
   recipeContent,
   roastContent,
 } from './notebook.ts';
-export { type NotebookStep, notebookSteps } from './notebookSteps.ts';
+export { notebookSteps } from './notebookSteps.ts';
 export { parseNotebook } from './parseNotebook.ts';
-export { type ProbeLine, parseProbeLine, probeSlug } from './probeLine.ts';
-export { danglingRows, idsNamed, type Reference, references } from './references.ts';
+export { parseProbeLine, probeSlug } from './probeLine.ts';
+export { danglingRows, idsNamed, references } from './references.ts';
 export { formatShared, type Shared } from './roastText.ts';
 export { rowFault } from './rowFault.ts';
 export { calledOf, type LeftOut, readableRow, type Salvaged, salvageContent, salvageNotebook } from './salvage.ts';
@@ -28,4 +28,4 @@ export {
   THERMOMETER_SERVICE,
   THERMOMETER_VALUE,
 } from './thermometer.ts';
-export { type UnknownField, unknownFields } from './unknownFields.ts';
+export { unknownFields } from './unknownFields.ts';

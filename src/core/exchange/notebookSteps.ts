@@ -6,7 +6,7 @@ export interface NotebookStep {
 }
 
 /** What a household used when use had no date yet, it used since ever. */
-export const BEFORE_GANDER = '2020-01-01';
+const BEFORE_GANDER = '2020-01-01';
 
 type Row = Record<string, unknown>;
 const rows = (value: unknown): Row[] => (Array.isArray(value) ? value : []);

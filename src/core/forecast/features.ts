@@ -152,7 +152,7 @@ const COOLS_MIN = 15;
 const SAID_HOT_MIN = 7;
 
 /** How much of its heat the gear has left from the roast before, 0 to 1. */
-export function warmthOf({ sinceMin, gearHot }: Pick<Circumstances, 'sinceMin' | 'gearHot'>): number {
+function warmthOf({ sinceMin, gearHot }: Pick<Circumstances, 'sinceMin' | 'gearHot'>): number {
   const minutes = sinceMin ?? (gearHot ? SAID_HOT_MIN : undefined);
   if (minutes === undefined || !(minutes >= 0)) return 0;
   const warmth = Math.exp(-minutes / COOLS_MIN);

@@ -4,12 +4,7 @@ import type { Milestones } from '../roast/index.ts';
 import { type Setting, stepsAbove } from './heatSet.ts';
 
 /** Mean steps above the start over a stretch of the roast, by time; as it starts until something else was set. */
-export function heatNear(
-  settings: readonly Setting[],
-  control: HeatControl | undefined,
-  fromS: number,
-  toS: number,
-): number {
+function heatNear(settings: readonly Setting[], control: HeatControl | undefined, fromS: number, toS: number): number {
   if (!control || toS <= fromS) return 0;
   let steps = 0;
   let atS = fromS;

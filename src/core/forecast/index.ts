@@ -1,5 +1,5 @@
 export { circumstancesAt, circumstancesOf, pastRoastOf, type RoastTold, toldBy } from './circumstances.ts';
-export { type Conditions, MATTERS_C, weatherWord } from './conditions.ts';
+export { MATTERS_C, weatherWord } from './conditions.ts';
 export { expectationFor } from './expectation.ts';
 export type { Circumstances, PastRoast } from './features.ts';
 export {
@@ -10,9 +10,9 @@ export {
   type PullWish,
   pullForecast,
 } from './forecast.ts';
-export { FREEDOM, GaussianFit, type Prediction, type Prior } from './gaussianFit.ts';
+export { FREEDOM, GaussianFit, type Prediction } from './gaussianFit.ts';
 export { type Setting, settingAt, settingsOf, stepsAbove } from './heatSet.ts';
-export { type HeatSteps, type HeatStretch, heatNear, heatStepsOf, heatStretches, usualHeat } from './heatSteps.ts';
+export { type HeatSteps, type HeatStretch, heatStepsOf, heatStretches, usualHeat } from './heatSteps.ts';
 export { overdispersionOf as loosenessOf } from './overdispersion.ts';
 export { pastRoastsOf, sinceMinOf } from './pastRoasts.ts';
 export { lengthFrom, rangeEdge } from './predictive.ts';
@@ -20,11 +20,9 @@ export {
   DEGREES_TO_SECOND_CRACK,
   goesByShade,
   meantPullS,
-  type PullAt,
   pullAt,
   SECOND_CRACK_LATE_S,
-  secondCrackGuardS,
 } from './pullAt.ts';
-export { type Expectation, type ForecastMilestone, type ForecastQuestion, forecastMilestones } from './question.ts';
-export { type Observation, packRows } from './rows.ts';
+export type { Expectation, ForecastQuestion } from './question.ts';
+export { packRows } from './rows.ts';
 export { KNOWN_FROM, type UsualHere, usualHere } from './usualHere.ts';

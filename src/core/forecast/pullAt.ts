@@ -21,7 +21,7 @@ const SNAPS_BEFORE_S = 8;
 export const SECOND_CRACK_LATE_S = 20;
 
 /** Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says. */
-export function secondCrackGuardS(shade: ShadeNumber): number {
+function secondCrackGuardS(shade: ShadeNumber): number {
   const wanted = shadeOf(shade).secondCrackS;
   return wanted === 0 ? 0 : wanted + SECOND_CRACK_LATE_S;
 }

@@ -4,7 +4,7 @@ import type { Circumstances } from './features.ts';
 import type { StretchFits } from './stretchFits.ts';
 
 /** Milestones that are forecast. */
-export const forecastMilestones = [
+const forecastMilestones = [
   'yellow',
   'firstCrack',
   'firstCrackEnd',

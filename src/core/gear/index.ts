@@ -1,4 +1,4 @@
-export { type BatchVerdict, judgeBatch, nextBatchToTry } from './batchSize.ts';
+export { judgeBatch, nextBatchToTry } from './batchSize.ts';
 export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, controlKeys } from './controlCatalogue.ts';
 export { type Control, controlSchema } from './controls.ts';
 export { initialValue, steppedValue, valuesOf } from './controlValues.ts';
@@ -9,10 +9,9 @@ export {
   methodIds,
   type Place,
   places,
-  type Ventilation,
   ventilationNames,
   ventilations,
 } from './gearKinds.ts';
 export { type HeatControl, heatControl } from './heatControl.ts';
-export { type Method, methodOf, methods, type UsualSeconds } from './methods.ts';
+export { type Method, methodOf, type UsualSeconds } from './methods.ts';
 export { type GearReminder, parseReminders, reminderLine, remindersOf } from './reminders.ts';

@@ -56,7 +56,7 @@ const usual = (medianS: number, earlyS: number, lateS: number): UsualSeconds => 
  * moves of each method.
  */
 // biome-ignore format: a table
-export const methods = {
+const methods = {
   hotAirPopper: {
     id: 'hotAirPopper', name: 'Hot-air popper', batchGrams: { usual: 80, least: 50, most: 120 },
     yellow: usual(120, 75, 200), firstCrack: usual(240, 150, 390), pull: usual(320, 210, 480),

@@ -6,7 +6,7 @@ const LAST_ROASTS = 10;
 /** Off by more than this, the probe moved or the crack was mis-marked. Source: as above. */
 const MOVED_C = 8;
 /** The middle of the bean-mass readings at first crack, for gear that has none of its own: 193 to 205. Source: as above. */
-export const USUAL_FIRST_CRACK_C = 199;
+const USUAL_FIRST_CRACK_C = 199;
 /** Fire danger lies so far past first crack: 245 against the middle of its range. Source: as above. */
 export const DANGER_PAST_FIRST_CRACK_C = 46;
 

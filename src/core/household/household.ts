@@ -12,14 +12,14 @@ export const weekStarts = [0, 1, 6] as const;
 /** One of `weekStarts`. */
 export type WeekStart = (typeof weekStarts)[number];
 /** How times of the day are written. */
-export const hourClocks = ['24', '12'] as const;
+const hourClocks = ['24', '12'] as const;
 /** One of `hourClocks`. */
 export type HourClock = (typeof hourClocks)[number];
 
 const days = { from: z.iso.date(), to: z.iso.date() };
 
 /** How the household plans ahead. */
-export const aheadSchema = row({
+const aheadSchema = row({
   /** Days of the week to roast on, Sunday 0; none for as few days as freshness allows. */
   weekdays: z.array(z.int().min(0).max(6)).max(7),
   /** How long a roast day may take, minutes. */

@@ -29,7 +29,7 @@ export function gramsOnDay(household: Household, day: string): number {
 }
 
 /** Days of a span, both ends counted. */
-export function daysOf({ from, to }: { readonly from: string; readonly to: string }): number {
+function daysOf({ from, to }: { readonly from: string; readonly to: string }): number {
   return Math.max(1, Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS) + 1);
 }
 

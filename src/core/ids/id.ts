@@ -1,7 +1,7 @@
 import * as z from 'zod';
 
 /** The kinds of thing that carry an id. The prefix is on users' disks: never change one alone. */
-export const idKinds = [
+const idKinds = [
   'roast',
   'entry',
   'lot',

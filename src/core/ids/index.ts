@@ -1,2 +1,2 @@
 export { createId } from './createId.ts';
-export { type Id, type IdKind, idKinds, idSchema } from './id.ts';
+export { type Id, idSchema } from './id.ts';

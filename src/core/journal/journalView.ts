@@ -8,7 +8,7 @@ import { sortings } from './sorting.ts';
 const day = z.iso.date();
 
 /** What is asked of the journal; a field that is absent asks nothing. */
-export const journalQuerySchema = row({
+const journalQuerySchema = row({
   text: z.string().max(120).optional(),
   lotId: idSchema('lot').optional(),
   gearId: idSchema('gear').optional(),

@@ -3,7 +3,6 @@ export {
   isBlank,
   type PaperColumn,
   type PaperContext,
-  type PaperIssues,
   type PaperRead,
   type PaperRoast,
   type PaperRow,

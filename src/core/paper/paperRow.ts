@@ -52,7 +52,7 @@ export interface PaperContext {
 }
 
 /** What is wrong with a row, by column. */
-export type PaperIssues = Partial<Record<PaperColumn, Issue>>;
+type PaperIssues = Partial<Record<PaperColumn, Issue>>;
 /** A row that was read, or what is wrong with it. */
 export type PaperRead =
   | { readonly ok: true; readonly roast: PaperRoast }

@@ -3,8 +3,10 @@ export { bestOrder } from './bestOrder.ts';
 export { type Difference, differencesFrom } from './changes.ts';
 export { MOST_DAY_BATCHES, USUAL_START } from './dayFigures.ts';
 export { dayId } from './dayId.ts';
-export { dayReasons, type Reason } from './dayReasons.ts';
-export { type DayTotals, dayTotals } from './dayTotals.ts';
+export { type BatchRow, type DayFacts, type DayLine, type DayPlan, dayPlan, daysWork } from './dayPlan.ts';
+export { dayReasons } from './dayReasons.ts';
+export { dayTotals } from './dayTotals.ts';
+export { greenAhead } from './greenAhead.ts';
 export { guessShade, type ShadeGuess, type ShadeSigns } from './guessShade.ts';
 export {
   estimateLoss,
@@ -16,7 +18,7 @@ export {
 } from './lossEstimate.ts';
 export { messSentence } from './mess.ts';
 export { type Amount, type AmountBasis, type AmountOf, parseAmount, parseUse } from './parseAmount.ts';
-export { type PreflightLine, preflightFor } from './preflight.ts';
+export { preflightFor } from './preflight.ts';
 export {
   isUnusualRule,
   type ProposedRule,
@@ -24,21 +26,17 @@ export {
   proposedRule,
   pullRecordOf,
 } from './proposedRule.ts';
-export { type PullSchool, pullSchools, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
+export { pullSchools, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
 export {
   type DayBatch,
-  dayBatchSchema,
   type RoastDay,
   roastDaySchema,
 } from './roastDay.ts';
-export { HANDLING_S, type Job, type Schedule, type Slot, type Standing, scheduleInOrder } from './schedule.ts';
-export { equalParts, LEAST_PART_GRAMS, type StagedPart, stagedParts, stagedShades } from './stagedPull.ts';
+export { HANDLING_S, type Job, type Schedule, type Standing, scheduleInOrder } from './schedule.ts';
+export { equalParts, LEAST_PART_GRAMS, stagedParts, stagedShades } from './stagedPull.ts';
 export {
-  type RoastDayAhead,
-  type StockDay,
   type StockJar,
   type StockPlan,
-  type StockQuestion,
   stockAhead,
 } from './stockAhead.ts';
 export { windowDays } from './windowDays.ts';

@@ -6,7 +6,7 @@ import { shadeSchema } from '../shade/index.ts';
 import { MOST_DAY_BATCHES } from './dayFigures.ts';
 
 /** One batch meant for a day; `roastId` once it is on the heat or done. */
-export const dayBatchSchema = row({
+const dayBatchSchema = row({
   id: idSchema('batch'),
   lotId: idSchema('lot'),
   gearId: idSchema('gear'),

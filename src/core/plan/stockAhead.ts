@@ -11,7 +11,7 @@ export interface StockJar {
 }
 
 /** What a day to come has. */
-export interface StockDay {
+interface StockDay {
   readonly day: number;
   /** Rested coffee at the end of the day, grams. */
   readonly readyGrams: number;
@@ -25,7 +25,7 @@ export interface StockDay {
 }
 
 /** A day to roast on, with so many batches. */
-export interface RoastDayAhead {
+interface RoastDayAhead {
   readonly day: number;
   readonly batches: number;
 }

@@ -1,10 +1,7 @@
 export { type CarriedRecipe, carryRecipe, isOwnBatch, whatGearTakes } from './carried.ts';
 export { type WhatToDo, whatToDo } from './fromRoast.ts';
 export {
-  type Closeness,
   closenessTo,
-  type PaceAt,
-  type PaceMilestone,
   paceAgainst,
   paceParts,
   paceWords,

@@ -16,7 +16,7 @@ interface Rule {
 }
 
 /** Source: handbook, section 3: third pop inside 10 s, no three inside 15 s any more; fifth snap inside 5 s. */
-export const crackRules = {
+const crackRules = {
   first: { count: 3, withinS: 10, endCount: 3, endWithinS: 15 },
   second: { count: 5, withinS: 5, endCount: 5, endWithinS: 10 },
 } as const satisfies Record<'first' | 'second', Rule>;

@@ -88,8 +88,6 @@ const recordedSchema = z.discriminatedUnion('kind', [...recorded]);
 export type Recorded = z.infer<typeof recordedSchema>;
 /** As `pull` has it, field by field. */
 export type PullEntry = z.infer<typeof pull>;
-/** As `mark` has it, field by field. */
-export type MarkEntry = z.infer<typeof mark>;
 
 type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 /** What the person says; id, times and source are added when it is written. */

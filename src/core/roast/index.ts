@@ -1,5 +1,5 @@
 export { atAnotherTime } from './atAnotherTime.ts';
-export { type CrackOnsets, crackOnsets, crackRate, crackRules } from './crackOnsets.ts';
+export { crackOnsets, crackRate } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { draftFault } from './draftFault.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';
@@ -16,12 +16,11 @@ export {
   windNames,
   winds,
 } from './intent.ts';
-export { type LiveEntry, lastPressed, lastUndoable, liveEntries, undoneIds } from './liveEntries.ts';
+export { type LiveEntry, lastPressed, lastUndoable, liveEntries } from './liveEntries.ts';
 export {
   isTimed,
   type Milestones,
   milestoneNames,
-  milestoneOf,
   milestonesOf,
   nextMilestone,
   type Stage,
@@ -34,12 +33,9 @@ export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './
 export { type Roast, roastSchema } from './roast.ts';
 export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './roastClock.ts';
 export {
-  type Bite,
   biteNames,
   bites,
-  ENTRY_C,
   ENTRY_S,
-  type Evenness,
   evennesses,
   evennessNames,
   isStreamed,
@@ -47,8 +43,6 @@ export {
   milestones,
   type SenseKind,
   type Smell,
-  type Snap,
-  type Spots,
   senseKinds,
   senses,
   smells,
@@ -57,4 +51,4 @@ export {
   streamedSources,
   USUAL_AMBIENT_C,
 } from './roastKinds.ts';
-export { type Stretch, type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';
+export { type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

@@ -11,7 +11,7 @@ export type LiveEntry = Recorded & {
 };
 
 /** Ids of log lines that are taken back. An undo that is itself taken back takes nothing back. */
-export function undoneIds(log: readonly Entry[]): ReadonlySet<string> {
+function undoneIds(log: readonly Entry[]): ReadonlySet<string> {
   const undone = new Set<string>();
   // An undo always comes after what it takes back, so going backwards settles each undo before its target.
   for (let i = log.length - 1; i >= 0; i--) {

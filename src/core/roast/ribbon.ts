@@ -1,3 +1,4 @@
+import { defined } from '../row/index.ts';
 import { type ShadeNumber, shadeTone, TONE } from '../shade/index.ts';
 import { type LiveEntry, liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
@@ -36,10 +37,12 @@ export interface TonePoint {
 /** The ribbon of what a roast was meant to be, from its guide; a roast without one has none. */
 export function ribbonOfGuide({ guide, wantedShade }: Pick<Roast, 'guide' | 'wantedShade'>): Ribbon | undefined {
   if (!guide) return undefined;
-  const { pull, ...marks } = guide;
+  const { pull } = guide;
+  const meant = defined(guide);
+  const { pull: _, ...marks } = meant;
   const bare = ribbonOf({ entries: [], wantedShade }, pull, marks);
-  const anchors = toneAnchors([], guide, guide, wantedShade);
-  return { ...bare, body: [...anchors.filter(({ at }) => at <= pull)], ahead: [], milestones: guide };
+  const anchors = toneAnchors([], meant, meant, wantedShade);
+  return { ...bare, body: [...anchors.filter(({ at }) => at <= pull)], ahead: [], milestones: meant };
 }
 
 /**

@@ -53,8 +53,6 @@ export const senseKinds = Object.keys(senses) as SenseKind[];
 
 /** Scorched or tipped spots on the beans. On users' disks: never rename one alone. */
 export const spotAmounts = ['none', 'some', 'many'] as const;
-/** One of `spotAmounts`. */
-export type Spots = (typeof spotAmounts)[number];
 /** A bitten bean: its inside against its outside, and how it breaks. On users' disks: never rename one alone. */
 export const bites = ['alike', 'palerInside'] as const;
 /** One of `bites`. */
@@ -66,8 +64,6 @@ export const biteNames = { alike: 'as brown as outside', palerInside: 'paler ins
 >;
 /** How a bean breaks when it is bitten or snapped. */
 export const snaps = ['brittle', 'hard'] as const;
-/** One of `snaps`. */
-export type Snap = (typeof snaps)[number];
 
 /** How alike the beans came out. */
 export const evennesses = ['even', 'someSpread', 'patchy'] as const;

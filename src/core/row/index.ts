@@ -1,1 +1,2 @@
+export { defined } from './defined.ts';
 export { row } from './row.ts';

@@ -50,7 +50,7 @@ export function fieldColour(tone: number, night = false): FieldColour {
 }
 
 /** CIE L* of a colour `#rrggbb` under D65. Source: IEC 61966-2-1 (sRGB to linear light), CIE 15 (L* from luminance). */
-export function lightnessOf(colour: string): number {
+function lightnessOf(colour: string): number {
   const [r, g, b] = [1, 3, 5].map((at) => linear(Number.parseInt(colour.slice(at, at + 2), 16) / 255)) as [
     number,
     number,

@@ -1,12 +1,11 @@
-export { beanColour, type FieldColour, fieldColour, shadeTone, TONE } from './beanRamp.ts';
-export { colourName, type NamedColour, namedColours } from './colours.ts';
-export { believableLoss, judgeLoss, type LossVerdict, lossPercent } from './loss.ts';
+export { beanColour, fieldColour, shadeTone, TONE } from './beanRamp.ts';
+export { colourName, namedColours } from './colours.ts';
+export { believableLoss, judgeLoss, lossPercent } from './loss.ts';
 export { shadeSchema } from './shadeSchema.ts';
 export {
   FIRST_CRACK_END_SHARE,
   MEDIUM,
   SECOND_CRACK_SHARE,
-  type Shade,
   type ShadeBand,
   type ShadeNumber,
   shadeBand,

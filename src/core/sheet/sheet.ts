@@ -11,7 +11,7 @@ export interface Sheet {
 }
 
 /** More is no table of roasts, and no log of one. */
-export const MOST_LINES = 50_000;
+const MOST_LINES = 50_000;
 const BOM = '\ufeff';
 
 /**

@@ -1,3 +1,4 @@
+export { type AccountLine, accountLines } from './accountLines.ts';
 export {
   bestFromDays,
   effectiveDays,
@@ -10,12 +11,11 @@ export {
 } from './freshness.ts';
 export { type Jar, type JarEvent, jarSchema } from './jar.ts';
 export { type FilledJar, type JarAccount, type LedgerLine, shelfLedger } from './ledger.ts';
-export { drinkingWindow, type RestSchool, restSchools, type Window } from './rest.ts';
+export { drinkingWindow, type RestSchool, restSchools, windowFrom } from './rest.ts';
 export {
   type Fate,
   fateNames,
   fates,
-  type JarKeeping,
   keepingNames,
   keepings,
   type ShelfState,

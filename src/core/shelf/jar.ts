@@ -8,7 +8,7 @@ const grams = z.number().nonnegative().max(100_000);
 const at = z.iso.datetime();
 
 /** Something that happened to a jar, in order of time. */
-export const jarEventSchema = z.discriminatedUnion('kind', [
+const jarEventSchema = z.discriminatedUnion('kind', [
   /** Weighed out for a brew. */
   row({ kind: z.literal('use'), at, grams }),
   /** The scale says what is left; it outranks every sum from before. */

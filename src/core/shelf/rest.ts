@@ -1,4 +1,5 @@
 import { type ShadeBand, type ShadeNumber, shadeBand } from '../shade/index.ts';
+import { DAY_MS } from '../units/index.ts';
 
 /** How long people let coffee rest. On users' disks: never rename one alone. */
 export const restSchools = ['early', 'usual', 'patient'] as const;
@@ -27,4 +28,11 @@ export interface Window {
 export function drinkingWindow(shade: ShadeNumber, school: RestSchool): Window {
   const band = shadeBand(shade);
   return { readyDays: REST_DAYS[school][band], bestDays: BEST_DAYS[band], fadesDays: FADES_DAYS[band] };
+}
+
+/** The same for a jar that was made at a moment and never frozen, as Unix milliseconds. */
+export function windowFrom(madeAt: string, shade: ShadeNumber, school: RestSchool) {
+  const { readyDays, bestDays } = drinkingWindow(shade, school);
+  const madeMs = Date.parse(madeAt);
+  return { readyMs: madeMs + readyDays * DAY_MS, bestMs: madeMs + bestDays * DAY_MS };
 }

@@ -1,11 +1,11 @@
-export { brownedToC, shadeAtC, shadeC, toneAtC, YELLOW_C } from './browning.ts';
+export { brownedToC, shadeAtC, shadeC, toneAtC } from './browning.ts';
 export { type GearModel, gearModels } from './gearModel.ts';
 export { manyHouseholds } from './households.ts';
 export { integrateInPlace, rungeKuttaInPlace } from './integrate.ts';
-export { beanC, type Drive, ratesInto, STATE as S, STATE_SIZE, type State, specificHeat } from './physics.ts';
-export { drawPopulation, type Population, spreadFactor } from './population.ts';
-export { type ProbeHabits, SimulatedProbe, usualProbe } from './probe.ts';
-export type { ControlValues, SimulatedLot, SimulationSetUp } from './setUp.ts';
+export { beanC, type Drive, ratesInto, STATE as S, STATE_SIZE, specificHeat } from './physics.ts';
+
+export { SimulatedProbe, usualProbe } from './probe.ts';
+export type { SimulationSetUp } from './setUp.ts';
 export { type Ending, type Operator as Hand, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
-export { type BeansNow, type HeardCrack, Simulation } from './simulation.ts';
+export { type BeansNow, Simulation } from './simulation.ts';
 export { type WhatIf, type WhatIfAnswer, whatIf } from './whatIf.ts';

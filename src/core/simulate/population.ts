@@ -26,7 +26,7 @@ export interface Population {
 }
 
 /** How much wider than usual a lot's beans differ. */
-export function spreadFactor({ process, grading }: SimulatedLot): number {
+function spreadFactor({ process, grading }: SimulatedLot): number {
   return traitsOf(process).spread * (grading === 'mixed' ? 1.4 : grading === 'peaberry' ? 0.9 : 1);
 }
 

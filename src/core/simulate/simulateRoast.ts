@@ -12,7 +12,7 @@ export type Operator = (
 ) => readonly { readonly control: string; readonly value?: string | number | undefined }[];
 
 /** The true milestones of a simulated roast, seconds from charge; one that was not reached is absent. */
-export interface TrueMilestones {
+interface TrueMilestones {
   readonly yellow: number | undefined;
   readonly firstCrack: number | undefined;
   readonly firstCrackEnd: number | undefined;

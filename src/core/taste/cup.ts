@@ -7,7 +7,7 @@ const half = z.number().min(0).max(10).multipleOf(0.5);
 const at = z.iso.datetime();
 
 /** Scores of one cup; a line that nobody thought about is absent. */
-export const sheetSchema = row({
+const sheetSchema = row({
   ...(Object.fromEntries(sheetLines.map((line) => [line, half.optional()])) as Record<
     (typeof sheetLines)[number],
     z.ZodOptional<typeof half>

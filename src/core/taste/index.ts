@@ -5,7 +5,6 @@ export {
   fewestRight,
   moreNeeded,
   preferencePower,
-  SHOWN_P,
   trianglePower,
 } from './binomial.ts';
 export { brewedWords, gramsPerLitre, unusualBrew } from './brewed.ts';
@@ -28,7 +27,6 @@ export {
   createFlight,
   drawnAnew,
   type FlightAsked,
-  type FlightResult,
   flightResult,
   leastSheets,
   liftedKey,
@@ -38,7 +36,6 @@ export {
 export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
 export { type ScoredCup, scoredInFlight } from './scored.ts';
 export {
-  type BrewHow,
   brewHowNames,
   brewHows,
   type FlightManner,
@@ -48,7 +45,6 @@ export {
   lineNames,
   mannerNames,
   questionNames,
-  type SheetLine,
   sheetLines,
   tasteWords,
 } from './tasteKinds.ts';

@@ -1,11 +1,11 @@
 export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
 export { counted } from './counted.ts';
-export { type DecimalMark, localDecimalMark } from './decimalMark.ts';
-export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './durations.ts';
+export type { DecimalMark } from './decimalMark.ts';
+export { DAY_MS, HOUR_MS } from './durations.ts';
 export { localDay } from './localDay.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
-export { parseDay, type WrittenDay } from './parseDay.ts';
+export { parseDay } from './parseDay.ts';
 export { parseNumber } from './parseNumber.ts';
 export {
   formatDegrees,
@@ -20,7 +20,6 @@ export {
   formatWeight,
   GRAMS_PER_OUNCE,
   parseWeight,
-  type WeightRange,
   type WeightUnit,
   weightFieldText,
   weightUnits,

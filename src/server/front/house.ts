@@ -41,7 +41,7 @@ export async function serveHouse(
 }
 
 /** The computer's numbers in the house, the usual kind first. */
-export function houseNumbers(all: ReturnType<typeof networkInterfaces> = networkInterfaces()): string[] {
+function houseNumbers(all: ReturnType<typeof networkInterfaces> = networkInterfaces()): string[] {
   return Object.values(all)
     .flatMap((each) => each ?? [])
     .filter(({ family, internal }) => family === 'IPv4' && !internal)

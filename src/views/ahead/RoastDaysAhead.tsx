@@ -1,6 +1,7 @@
 import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import { mugsIn } from '@/core/household';
+import { greenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
@@ -13,7 +14,6 @@ import { useWords } from '@/ui/useHousehold';
 export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
   const words = useWords();
   const { plan, date, roastGrams, greenGrams, household, usual, nextLot: lot } = ahead;
-  const all = sum(plan.roasts, ({ batches }) => batches);
   const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
   const put = async (day: number, batches: number) => {
     if (!lot || !usual.gear) return;
@@ -59,7 +59,7 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
               </li>
             ))}
           </ul>
-          <p className="mt-3 max-w-[75ch]">{greenWords(ahead, all, left, words.weight)}</p>
+          <p className="mt-3 max-w-[75ch]">{greenWords(ahead, left, words.weight)}</p>
         </>
       )}
     </>
@@ -69,14 +69,10 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
 const count = (batches: number) => (batches === 1 ? 'One batch' : `${batches} batches`);
 
 /** What it takes of the larder, and before which day more must be there. */
-function greenWords({ plan, date, greenGrams }: AheadModel, all: number, left: number, weight: (g: number) => string) {
-  const takes = `It takes ${weight(all * greenGrams)} of green; you have ${weight(left)}`;
-  let used = 0;
-  const short = plan.roasts.find(({ batches }) => {
-    used += batches * greenGrams;
-    return used > left;
-  });
+function greenWords({ plan, date, greenGrams }: AheadModel, left: number, weight: (grams: number) => string): string {
+  const { needGrams, short } = greenAhead(plan.roasts, greenGrams, left);
+  const takes = `It takes ${weight(needGrams)} of green; you have ${weight(left)}`;
   return short
-    ? `${takes}: buy ${weight(all * greenGrams - left)} more, to be there by ${format(date(short.day), 'EEEE d MMMM')}.`
+    ? `${takes}: buy ${weight(short.grams)} more, to be there by ${format(date(short.day), 'EEEE d MMMM')}.`
     : `${takes}, which is enough.`;
 }

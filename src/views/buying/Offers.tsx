@@ -1,4 +1,4 @@
-import type { BuyingAnswer } from '@/core/cost';
+import { type BuyingAnswer, homePrice } from '@/core/cost';
 import { mugGrams } from '@/core/household';
 import { counted } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
@@ -10,8 +10,8 @@ const DAYS_PER_MONTH = 30.44;
 export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; readonly basis: BuyingBasis }) {
   const words = useWords();
   const { shopMinorPerKg } = basis.household;
-  const mugKg = mugGrams(basis.household) / 1000;
-  const energy = basis.energyMinorPerKg ?? 0;
+  const { energyMinorPerKg } = basis;
+  const gramsAMug = mugGrams(basis.household);
   return (
     <div className="mt-6 overflow-x-auto">
       <table className="w-full min-w-[40rem] text-left">
@@ -27,7 +27,7 @@ export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; reado
         </thead>
         <tbody>
           {answer.judged
-            .map((each) => ({ ...each, homeMinorPerKg: each.drunkMinorPerKg + energy }))
+            .map((each) => ({ ...each, home: homePrice(each, { energyMinorPerKg, gramsAMug, shopMinorPerKg }) }))
             .map((each, i) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: offers have no other identity
               <tr key={i} className="border-line border-b">
@@ -36,8 +36,8 @@ export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; reado
                   {i === answer.best && answer.judged.length > 1 && <b className="text-bill"> best for you</b>}
                 </td>
                 <td>{words.price(each.landedMinorPerKg)}</td>
-                <td>{Number.isFinite(each.homeMinorPerKg) ? words.price(each.homeMinorPerKg) : 'none is drunk'}</td>
-                <td>{Number.isFinite(each.homeMinorPerKg) && words.money(each.homeMinorPerKg * mugKg)}</td>
+                <td>{Number.isFinite(each.home.minorPerKg) ? words.price(each.home.minorPerKg) : 'none is drunk'}</td>
+                <td>{Number.isFinite(each.home.minorPerKg) && words.money(each.home.mugMinor)}</td>
                 <td>
                   {daysWords(each.lastsDays)}
                   {each.wastedGrams > 0 && (
@@ -45,14 +45,14 @@ export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; reado
                   )}
                 </td>
                 <td>
-                  {shopMinorPerKg === undefined ? (
+                  {each.home.savesMinorPerKg === undefined ? (
                     <a className="underline underline-offset-4" href="/files/#use-and-money">
                       Say what a shop takes
                     </a>
-                  ) : !Number.isFinite(each.homeMinorPerKg) ? null : shopMinorPerKg >= each.homeMinorPerKg ? (
-                    `saves ${words.price(shopMinorPerKg - each.homeMinorPerKg)}`
+                  ) : !Number.isFinite(each.home.minorPerKg) ? null : each.home.savesMinorPerKg >= 0 ? (
+                    `saves ${words.price(each.home.savesMinorPerKg)}`
                   ) : (
-                    <span className="text-danger">{words.price(each.homeMinorPerKg - shopMinorPerKg)} dearer</span>
+                    <span className="text-danger">{words.price(-each.home.savesMinorPerKg)} dearer</span>
                   )}
                 </td>
               </tr>
@@ -61,8 +61,8 @@ export function Offers({ answer, basis }: { readonly answer: BuyingAnswer; reado
       </table>
       <p className="text-husk mt-3 text-[0.95rem]">
         Roasted: with a loss of {basis.lossPercent.toFixed(1)} %, and what would go stale paid for but not drunk;{' '}
-        {energy > 0
-          ? `${words.price(energy)} of electricity is in it.`
+        {(energyMinorPerKg ?? 0) > 0
+          ? `${words.price(energyMinorPerKg ?? 0)} of electricity is in it.`
           : 'without energy, until your gear’s power and your tariff are known.'}
       </p>
     </div>

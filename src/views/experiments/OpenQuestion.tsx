@@ -11,7 +11,7 @@ import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import type { ExperimentNow } from './readExperiments';
 
-export const outcomeNames = {
+const outcomeNames = {
   helped: 'it helped',
   worse: 'it was worse',
   noDifference: 'no difference',

@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import type { DayPlan } from '@/core/plan';
 import { formatSpan, localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
@@ -7,7 +8,7 @@ import { Button, LinkButton } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
 import { DayTotals } from './DayTotals';
 import { StartsAt } from './StartsAt';
-import type { DayData, DayPlan } from './useDayPlan';
+import type { DayData } from './useDayPlan';
 
 interface DayHeadProps {
   readonly date: string;

@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp, GripVertical } from 'lucide-react';
 import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
+import type { DayLine, DayPlan } from '@/core/plan';
 import { formatSpan } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
@@ -9,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
 import { batchNumber, DayStrip } from './DayStrip';
-import type { DayData, DayLine, DayPlan } from './useDayPlan';
+import type { DayData } from './useDayPlan';
 
 interface DayListProps {
   readonly date: string;

@@ -1,10 +1,11 @@
 import { scaleLinear } from 'd3-scale';
 import { coolDownMinOf } from '@/core/gear';
+import type { DayPlan } from '@/core/plan';
 import { beanColour, fieldColour, shadeTone } from '@/core/shade';
 import { HOUR_MS } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
-import type { DayData, DayPlan } from './useDayPlan';
+import type { DayData } from './useDayPlan';
 
 interface DayStripProps {
   readonly data: DayData;

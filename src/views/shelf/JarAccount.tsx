@@ -1,10 +1,9 @@
-import type { JarEvent, LedgerLine } from '@/core/shelf';
+import { type AccountLine, accountLines, type JarEvent, type LedgerLine } from '@/core/shelf';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { type JarNow, removeJarEvent } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
-import { merged, type Told } from './mergedLines';
 
 const FACTS = {
   filled: 'filled',
@@ -26,10 +25,11 @@ export function JarAccount({ jar }: { readonly jar: JarNow }) {
   const day = (ms: number) => words.dayOf(ms);
   const takeBack = async (event: JarEvent) =>
     notify({ text: 'That is taken back.', undo: await removeJarEvent(database(), jar.row, event) });
-  const span = ({ fromMs, toMs }: Told) => (day(fromMs) === day(toMs) ? day(toMs) : `${day(fromMs)} to ${day(toMs)}`);
+  const span = ({ fromMs, toMs }: AccountLine) =>
+    day(fromMs) === day(toMs) ? day(toMs) : `${day(fromMs)} to ${day(toMs)}`;
   return (
     <ol className="divide-line divide-y">
-      {merged(jar.account.lines, jar.row.events).map((told) => (
+      {accountLines(jar.account.lines, jar.row.events).map((told) => (
         <li
           key={`${told.fromMs} ${told.kind}`}
           className="grid grid-cols-[minmax(0,1fr)_auto_auto_auto] items-center gap-x-4 md:grid-cols-[11rem_minmax(0,1fr)_6rem_6rem_7rem]"

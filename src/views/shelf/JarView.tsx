@@ -1,7 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import {
-  drinkingWindow,
   type Fate,
   fateNames,
   fateOf,
@@ -10,8 +9,9 @@ import {
   keepingNames,
   keepings,
   restSchools,
+  windowFrom,
 } from '@/core/shelf';
-import { capital, DAY_MS } from '@/core/units';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { addJarEvent, editJar, type JarNow, jarOf } from '@/store/shelf';
@@ -151,12 +151,10 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
           {others && (
             <ul>
               {restSchools.map((school) => {
-                const { readyDays, bestDays } = drinkingWindow(jar.shade, school);
-                const made = Date.parse(jar.madeAt);
+                const { readyMs, bestMs } = windowFrom(jar.madeAt, jar.shade, school);
                 return (
                   <li key={school}>
-                    <b>{schoolNames[school]}</b>: ready {dayName(made + readyDays * DAY_MS, nowMs)}, best until{' '}
-                    {dayName(made + bestDays * DAY_MS, nowMs)}
+                    <b>{schoolNames[school]}</b>: ready {dayName(readyMs, nowMs)}, best until {dayName(bestMs, nowMs)}
                   </li>
                 );
               })}

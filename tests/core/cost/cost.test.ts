@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { bestOffer, landedMinorPerKg, landedOfPacks } from '@/core/cost';
+import { bestOffer, homePrice, landedMinorPerKg, landedOfPacks } from '@/core/cost';
 
 const near = (value: number | undefined, expected: number, within = 1e-6) =>
   assert.ok(value !== undefined && Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
@@ -57,6 +57,18 @@ describe('price breaks', () => {
     assert.equal(answer.best, 0);
     assert.throws(() => bestOffer({ ...question, offers: [] }), {
       message: 'offers must hold one offer at least, got none',
+    });
+  });
+});
+
+describe('the price at home', () => {
+  it('is what is drunk with the energy for it, a mug of it, and the shop beside it', () => {
+    const home = homePrice({ drunkMinorPerKg: 1800 }, { energyMinorPerKg: 200, gramsAMug: 15, shopMinorPerKg: 3000 });
+    assert.deepEqual(home, { minorPerKg: 2000, mugMinor: 30, savesMinorPerKg: 1000 });
+    assert.deepEqual(homePrice({ drunkMinorPerKg: 1800 }, { gramsAMug: 10 }), {
+      minorPerKg: 1800,
+      mugMinor: 18,
+      savesMinorPerKg: undefined,
     });
   });
 });

@@ -152,7 +152,7 @@ describe('searching the journal', () => {
             (!query.from || each.createdAt.slice(0, 10) >= query.from) &&
             (!query.to || each.createdAt.slice(0, 10) <= query.to),
         );
-        const got = made.ask(query as JournalQuery, 'newest');
+        const got = made.ask(query as unknown as JournalQuery, 'newest');
         assert.deepEqual([...got].sort(), expected.map(({ id }) => id).sort());
         const times = got.map((id) => all[Number(id)]?.createdAt ?? '');
         assert.deepEqual(times, [...times].sort().reverse(), 'newest first');

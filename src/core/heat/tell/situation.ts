@@ -8,7 +8,7 @@ import type { PullDue } from '../pullsDue.ts';
 import type { Reading } from '../rateOfRise.ts';
 
 /** Writes amounts as the household wants them. */
-export interface HeatWords {
+interface HeatWords {
   readonly temperature: (celsius: number) => string;
   readonly degrees: (celsius: number) => string;
   readonly shade: (shade: ShadeNumber) => string;

@@ -1,9 +1,9 @@
 import type { EntryDraft } from '../../roast/index.ts';
 
 /** How grave it is: danger to beans and house, due now, a question, soon due, a remark. */
-export const levels = ['danger', 'due', 'ask', 'soon', 'note'] as const;
+const levels = ['danger', 'due', 'ask', 'soon', 'note'] as const;
 /** One of `levels`. */
-export type Level = (typeof levels)[number];
+type Level = (typeof levels)[number];
 
 /** What a press on an answer does. */
 export type Deed =

@@ -1,7 +1,8 @@
-import type { JarEvent, LedgerLine } from '@/core/shelf';
+import type { JarEvent } from './jar.ts';
+import type { LedgerLine } from './ledger.ts';
 
 /** One line of a jar's account as it is shown. */
-export interface Told extends Omit<LedgerLine, 'atMs'> {
+export interface AccountLine extends Omit<LedgerLine, 'atMs'> {
   readonly fromMs: number;
   readonly toMs: number;
   /** The fact behind it; none behind what was filled or reckoned. */
@@ -9,9 +10,9 @@ export interface Told extends Omit<LedgerLine, 'atMs'> {
 }
 
 /** The lines of an account, newest first; days that were reckoned one after the other are one line. */
-export function merged(lines: readonly LedgerLine[], events: readonly JarEvent[]): Told[] {
+export function accountLines(lines: readonly LedgerLine[], events: readonly JarEvent[]): AccountLine[] {
   const open = [...events];
-  const told: Told[] = [];
+  const told: AccountLine[] = [];
   for (const { atMs, kind, byGrams, leftGrams } of lines) {
     const last = told.at(-1);
     if (kind === 'drawn' && last?.kind === 'drawn') {
