@@ -28,6 +28,7 @@ async function read(page: Page, celsius: number): Promise<void> {
   const field = page.getByLabel(/^Reading, °/);
   await page.keyboard.press('t');
   await field.waitFor();
+  await page.waitForFunction(() => document.activeElement instanceof HTMLInputElement);
   await page.keyboard.type(String(celsius));
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => !(document.activeElement instanceof HTMLInputElement));
@@ -303,6 +304,45 @@ describe('practice', () => {
       .waitFor();
     await page.goto('/journal/');
     await page.getByText('41 roasts').waitFor();
+    await close();
+  });
+});
+
+describe('what is easily lost', () => {
+  it('a note that is half typed is kept when another tab of the tray, or the page, is left', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    const notes = async () =>
+      (await demoRoast(page))?.entries.flatMap((each) =>
+        each.kind === 'note' ? [(each as unknown as { text: string }).text] : [],
+      );
+    await pass(page, 20);
+    await page.keyboard.press('n');
+    await page.getByLabel('Note', { exact: true }).pressSequentially('chaff flies earl');
+    await page.getByRole('button', { name: 'Smell', exact: true }).click();
+    await page.getByRole('group', { name: 'Smells of' }).waitFor();
+    assert.deepEqual(await notes(), ['chaff flies earl']);
+    await page.keyboard.press('n');
+    await page.getByLabel('Note', { exact: true }).pressSequentially('lid off');
+    await page.evaluate('window.dispatchEvent(new Event("pagehide"))');
+    assert.deepEqual(await notes(), ['chaff flies earl', 'lid off']);
+    await close();
+  });
+
+  it('a screen reader’s press pulls, and a short tap of a finger does not', async () => {
+    const { page, close } = await demo.open();
+    await roastOn(page, 'Blue popper');
+    await pass(page, 300);
+    const pull = page.getByRole('button', { name: 'Pull', exact: true });
+    await pull.click();
+    assert.equal((await demoRoast(page))?.entries.filter(({ kind }) => kind === 'pull').length, 0);
+    // As it comes from a screen reader on a phone: a pointer of no size, and a click that counts as one.
+    await pull.evaluate((button) => {
+      button.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, pointerId: 1, width: 0, height: 0 }));
+      button.dispatchEvent(new MouseEvent('click', { bubbles: true, detail: 1 }));
+    });
+    await page.getByText('since the pull').first().waitFor();
+    assert.equal((await demoRoast(page))?.entries.filter(({ kind }) => kind === 'pull').length, 1);
     await close();
   });
 });

@@ -95,7 +95,7 @@ describe('every page of the demo household', () => {
     await page.getByRole('listitem').first().getByRole('link').click();
     await page.getByText('What happened').waitFor();
     await assertAccessible(page, 'roast page');
-    await page.getByRole('button', { name: 'Delete' }).click();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
     await page.getByRole('dialog').waitFor();
     await assertAccessible(page, 'delete dialog');
     await close();
@@ -308,7 +308,7 @@ describe('the roast page', () => {
     const { page, close } = await demo.open();
     await page.goto('/journal/?text=best+cup+yet');
     await page.getByText('best cup yet').click();
-    await page.getByRole('button', { name: 'Delete' }).click();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
     await page.getByRole('button', { name: 'Delete it' }).click();
     await page.getByText('40 roasts').waitFor();
     await page.getByRole('button', { name: 'Undo' }).click();

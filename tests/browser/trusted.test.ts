@@ -117,7 +117,7 @@ describe('what is pressed is kept, or said not to be', () => {
     await page.getByText('Yellow only').waitFor({ state: 'hidden' });
     await page.keyboard.press('Space');
     await page.getByText('Yellow only').waitFor();
-    await page.waitForFunction('window.pressed');
+    await page.waitForFunction(() => (window as unknown as { pressed?: boolean }).pressed);
     assert.deepEqual(await kinds(page), ['yellow', 'undo', 'yellow']);
     await pass(page, 1);
     await takeBack.last().click();
@@ -192,7 +192,7 @@ describe('the screen stays awake', () => {
     await pass(page, 5);
     assert.equal(await page.evaluate('window.played ?? 0'), 0);
     await page.keyboard.press('c');
-    await page.waitForFunction('window.played > 0');
+    await page.waitForFunction(() => ((window as unknown as { played?: number }).played ?? 0) > 0);
     await close();
   });
 

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal/lite';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { type JournalQuery, type Sorting, sortings, whatIsAsked } from '@/core/journal';
 import { AsideLine } from '@/ui/AsideLine';
@@ -25,6 +26,11 @@ export function JournalView() {
   );
 }
 
+/** Whether one query comes of another by letters alone. */
+function isTyped({ text, ...rest }: JournalQuery, { text: next, ...others }: JournalQuery): boolean {
+  return text !== next && dequal(rest, others);
+}
+
 function Journal() {
   const [{ query, sorting }, setAsked] = useState(fromAddress);
   const [lineUp, setLineUp] = useState<LineUp>('charge');
@@ -36,7 +42,7 @@ function Journal() {
     setAsked(next);
     // With nothing asked there is no view to give a name to.
     if (next.sorting === 'newest' && Object.keys(whatIsAsked(next.query)).length === 0) setNaming(false);
-    if (next.query.text === query.text) history.replaceState(null, '', addressOf(next));
+    if (!isTyped(query, next.query)) history.replaceState(null, '', addressOf(next));
   };
   useEffect(() => {
     // Not with every letter: the address is for going back to, and writing it costs a key its quickness.
