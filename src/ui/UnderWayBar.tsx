@@ -8,7 +8,7 @@ import { useNow } from './useNow';
 /** On every page while something is on the heat: what it is, where it stands, and the way back to it. */
 export function UnderWayBar() {
   const underWay = useLiveQuery(() => roastsUnderWay(database()), []) ?? [];
-  const now = useNow(underWay.length > 0 ? 1000 : undefined);
+  const now = useNow(underWay.length > 0 ? 1000 : 0);
   return underWay.map(({ roast, lotName, gearName }: RoastUnderWay) => (
     <a
       key={roast.id}

@@ -2,12 +2,12 @@ import { useEffect, useState } from 'react';
 
 /**
  * The time now, Unix milliseconds, at the last whole step of the device's clock; renewed as the next begins and when the page
- * comes back into sight. Ask for the step that what is shown changes by. Undefined stops it.
+ * comes back into sight. Ask for the step that what is shown changes by; 0 stops it.
  */
-export function useNow(stepMs: number | undefined = 1000): number {
+export function useNow(stepMs = 1000): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    if (stepMs === undefined) return;
+    if (stepMs === 0) return;
     let timer: ReturnType<typeof setTimeout>;
     const renew = () => {
       clearTimeout(timer);
