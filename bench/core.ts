@@ -3,7 +3,7 @@ import { expectationFor, forecastFrom } from '../src/core/forecast/index.ts';
 import { methodOf } from '../src/core/gear/index.ts';
 import { simulateRoast } from '../src/core/simulate/index.ts';
 import { type Figure, quantile } from './report.ts';
-import { usualWorld } from './scenarios/scenario.ts';
+import { usualScenario } from './scenarios/scenario.ts';
 import { simulateHousehold } from './scenarios/simulateHousehold.ts';
 
 /** How fast the core is by itself: whole simulated roasts, and a forecast with 500 past roasts. */
@@ -25,7 +25,7 @@ export function coreFigures(): Figure[] {
     return quantile(spent, 0.5);
   };
   for (let i = 0; i < 40; i++) roastOnce();
-  const past = simulateHousehold(['hotAirPopper', 'stovetopPopper', 'oven'], 520, usualWorld, random).slice(0, 500);
+  const past = simulateHousehold(['hotAirPopper', 'stovetopPopper', 'oven'], 520, usualScenario, random).slice(0, 500);
   const asked = past[0] as (typeof past)[number];
   const learn = () => void forecastFrom(expectationFor(asked, past), { yellow: 120 }, 130);
   const expectation = expectationFor(asked, past);

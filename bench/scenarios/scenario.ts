@@ -26,7 +26,7 @@ export interface Scenario {
   readonly batches: number;
 }
 
-export const usualWorld: Scenario = {
+export const usualScenario: Scenario = {
   days: 1,
   forgotten: 0.1,
   strayed: 0.03,
@@ -39,8 +39,8 @@ export const usualWorld: Scenario = {
   keepsS: { late: 4, spread: 6 },
   batches: 0.2,
 };
-const calmWorld: Scenario = {
-  ...usualWorld,
+const calmScenario: Scenario = {
+  ...usualScenario,
   days: 0.6,
   forgotten: 0.05,
   strayed: 0.01,
@@ -48,8 +48,8 @@ const calmWorld: Scenario = {
   eyeC: { each: 0.7, habit: 1, lot: 0.5 },
   keepsS: { late: 1, spread: 3 },
 };
-const roughWorld: Scenario = {
-  ...usualWorld,
+const roughScenario: Scenario = {
+  ...usualScenario,
   days: 1.6,
   forgotten: 0.15,
   strayed: 0.06,
@@ -59,17 +59,17 @@ const roughWorld: Scenario = {
   batches: 0.35,
 };
 /** People who begin: faster and wilder at first. */
-const learnersWorld: Scenario = { ...usualWorld, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
+const learnersScenario: Scenario = { ...usualScenario, learning: 0.15, drift: { sd: 0.04, memory: 0.9 } };
 /** People who roast batch after batch on a day, on gear that stays hot. */
-const busyWorld: Scenario = { ...usualWorld, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
+const busyScenario: Scenario = { ...usualScenario, again: 0.75, keepsHeat: 0.2, drift: { sd: 0.03, memory: 0.7 } };
 
-/** Every world that something learned has to hold in. */
+/** Every scenario that something learned has to hold in. */
 export const scenarios = {
-  calm: calmWorld,
-  usual: usualWorld,
-  rough: roughWorld,
-  learners: learnersWorld,
-  busy: busyWorld,
+  calm: calmScenario,
+  usual: usualScenario,
+  rough: roughScenario,
+  learners: learnersScenario,
+  busy: busyScenario,
 } as const satisfies Record<string, Scenario>;
 export type ScenarioName = keyof typeof scenarios;
 

@@ -1,7 +1,7 @@
 import { shadeOf } from '../shade/index.ts';
 import type { Case } from './case.ts';
 import type { Sign } from './rule.ts';
-import { fact } from './signs.ts';
+import { asUsual, fact } from './signs.ts';
 
 /** A hand is this many seconds off without meaning to; ours. */
 const KEPT_WITHIN_S = 10;
@@ -33,4 +33,24 @@ export function partSigns({ shades: { parts } }: Case, side: 'lighter' | 'darker
     says,
     weight: by === most ? (0.4 + 0.3 * by) / off.filter((each) => each.by === most).length : 0.01,
   }));
+}
+
+/** Light roasts are tart and dark ones bitter by their nature: then the usual small change of the pull is worth a try. */
+const NATURE = {
+  lighter: { taste: 'tart', is: (shade: number) => shade <= 3, says: 'light roasts taste tart', but: 'darker' },
+  darker: { taste: 'bitter', is: (shade: number) => shade >= 5, says: 'dark roasts taste bitter', but: 'lighter' },
+} as const;
+
+/** What the meant shade says of a pull that is to have gone too far to a side: against it, or that it tastes as such shades do. */
+export function meantSigns(evidence: Case, side: 'lighter' | 'darker', said: boolean): (Sign | undefined)[] {
+  const { meant, got } = evidence.shades;
+  const { taste, is, says, but } = NATURE[side];
+  const byNature = evidence.complaints.has(taste) && is(meant) && is(got ?? meant);
+  const opposite = got !== undefined && (side === 'lighter' ? got > meant : got < meant);
+  return [
+    fact(opposite, `It came out ${but} than it was meant to be.`, -1),
+    fact(byNature, `It was meant to be ${shadeOf(meant).name}, and ${says}.`, 0.5),
+    fact(got === meant && !byNature, 'It came out as dark as it was meant to be.', -0.7),
+    byNature ? undefined : asUsual(evidence, 'afterCrack', 0.4, said),
+  ];
 }
