@@ -70,7 +70,7 @@ export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePane
       </form>
       <div className="grid grid-cols-4 gap-1.5">
         <SenseChoice model={model} sense="sheen" name="Sheen" />
-        <SenseChoice model={model} sense="movement" name="They move" />
+        <SenseChoice model={model} sense="movement" name="They move" short="Moving" />
         <button
           type="button"
           aria-pressed={tapping}
@@ -91,18 +91,26 @@ export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePane
   );
 }
 
-function SenseChoice({ model, sense, name }: { model: LiveRoastModel; sense: SenseKind; name: string }) {
+interface SenseChoiceProps {
+  readonly model: LiveRoastModel;
+  readonly sense: SenseKind;
+  readonly name: string;
+  /** What stands on it, where the name has no room on a phone. */
+  readonly short?: string;
+}
+
+function SenseChoice({ model, sense, name, short = name }: SenseChoiceProps) {
   const seen = model.at.live.findLast((entry) => entry.kind === 'sense' && entry.sense === sense);
   return (
     <select
       aria-label={name}
-      className={`${cell} bg-transparent`}
+      className={`${cell} appearance-none bg-transparent text-center`}
       value={seen?.kind === 'sense' ? seen.word : ''}
       onChange={(event) =>
         event.target.value && void model.deeds.log({ kind: 'sense', sense, word: event.target.value })
       }
     >
-      <option value="">{name}…</option>
+      <option value="">{short}…</option>
       {senses[sense].map((word) => (
         <option key={word} value={word}>
           {word}

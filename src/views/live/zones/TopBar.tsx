@@ -28,7 +28,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         <p className="leading-tight cramped:text-[0.9rem] roomy:text-lg">
           <b className="font-heading block truncate">{lotName}</b>
           <span className="line-clamp-2 text-[0.85rem] roomy:line-clamp-1 roomy:text-[1rem]">
-            {words.weight(roast.greenGrams)} in {gearName} · for {words.shade(roast.wantedShade)}
+            {words.shade(roast.wantedShade)} · {words.weight(roast.greenGrams)} in {gearName}
           </span>
         </p>
       </OtherRoast>
