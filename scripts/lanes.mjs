@@ -1,5 +1,8 @@
 import { heard } from './run.mjs';
 
+/** Twice what the longest job takes on a slow day: what takes longer than that hangs. */
+const LIMIT_MS = 10 * 60_000;
+
 /**
  * Does jobs in their order, `count` at a time, and gives those that failed. A job is `{ name, go }`, where `go` resolves to
  * whether it passed.
@@ -20,7 +23,7 @@ export const job = (name, command, args) => ({
   command,
   args,
   go: async () => {
-    const { code, said } = await heard(command, args);
+    const { code, said } = await heard(command, args, LIMIT_MS);
     console.log(`\n${name}\n${said}`);
     return code === 0;
   },

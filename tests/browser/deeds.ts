@@ -2,7 +2,7 @@ import type { Page } from 'playwright-core';
 
 export const START = new Date('2026-11-24T10:00:00Z');
 
-/** Opens a page with a clock that only moves when told. */
+/** Opens a page with a clock of its own, which runs on with real time too. */
 export async function openAt(page: Page, path: string): Promise<void> {
   await page.clock.install({ time: START });
   await page.goto(path);
