@@ -7,7 +7,7 @@ import { SelectField, TextField } from '../Field';
 import { useHousehold } from '../useHousehold';
 import { GearMore } from './GearMore';
 import { draftOfGear, type GearDraft, gearReaders, pickedControls, usualKeys } from './gearDraft';
-import { readDraft } from './readDraft';
+import { beside, readDraft } from './readDraft';
 
 interface GearFormProps {
   readonly gear?: Gear;
@@ -29,7 +29,7 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
     const read = readDraft(
       draft,
       gearReaders(weightUnit, currency, draft.hasProbe ? draft.probeUnit : temperatureUnit),
-      (field, message, first) => setError(field, { message }, { shouldFocus: first }),
+      beside(setError),
     );
     if (!read) return;
     if (read.usual !== undefined && read.largest !== undefined && read.usual > read.largest)

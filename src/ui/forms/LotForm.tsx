@@ -8,7 +8,7 @@ import { useHousehold } from '../useHousehold';
 import { LotMore } from './LotMore';
 import { dateTrouble, draftOfLot, emptyPack, type LotDraft, lotReaders, packOf, packReaders } from './lotDraft';
 import { PackFields } from './PackFields';
-import { readDraft } from './readDraft';
+import { beside, readDraft } from './readDraft';
 
 interface LotFormProps {
   readonly lot?: Lot;
@@ -24,9 +24,7 @@ export function LotForm({ lot, onSave, onCancel }: LotFormProps) {
   const packs = useFieldArray({ control, name: 'packs' });
   const { errors } = formState;
   const save = handleSubmit(async (draft) => {
-    const read = readDraft(draft, lotReaders(weightUnit), (field, message, first) =>
-      setError(field, { message }, { shouldFocus: first }),
-    );
+    const read = readDraft(draft, lotReaders(weightUnit), beside(setError));
     const readPacks = draft.packs.map((pack, i) =>
       readDraft(pack, packReaders(weightUnit, currency), (field, message, first) =>
         setError(`packs.${i}.${field}`, { message }, { shouldFocus: first && read !== undefined }),

@@ -1,3 +1,4 @@
+import type { FieldValues, Path, UseFormSetError } from 'react-hook-form';
 import { failure, issueSentence, type Result, success } from '@/core/issues';
 import { parseNumber } from '@/core/units';
 
@@ -28,6 +29,18 @@ export function readDraft<R extends Record<string, Reader<unknown>>>(
     }
   }
   return troubled ? undefined : (values as Read<R>);
+}
+
+/** For `readDraft`: a message beside its field of a form, and the focus to the first of them. */
+export function beside<Draft extends FieldValues>(setError: UseFormSetError<Draft>) {
+  // Its fields are those of the readers, which the form has.
+  return (field: string, message: string, first = false): void =>
+    setError(field as Path<Draft>, { message }, { shouldFocus: first });
+}
+
+/** A line that cannot be empty. */
+export function nameReader(expected: string): Reader<string> {
+  return (text) => (text.trim() === '' ? failure({ code: 'empty', path: [], expected }) : success(text.trim()));
 }
 
 /** A field that may be left empty. */

@@ -1,10 +1,11 @@
 import { format, parseISO } from 'date-fns';
 import { dequal } from 'dequal/lite';
-import { useId, useState } from 'react';
-import { issueSentence } from '@/core/issues';
+import { useId } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { parseUse } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { Button } from '@/ui/Button';
+import { beside, readDraft } from '@/ui/forms/readDraft';
 import type { AheadModel } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
 
@@ -16,27 +17,23 @@ export function GuestsAndAway({ ahead }: { readonly ahead: AheadModel }) {
   const words = useWords();
   const { settings, change } = ahead;
   const today = localDay(new Date());
-  const [kind, setKind] = useState<'guests' | 'away'>('guests');
-  const [from, setFrom] = useState(today);
-  const [to, setTo] = useState(today);
-  const [text, setText] = useState('10 mugs');
-  const [wrong, setWrong] = useState<string>();
+  const { register, handleSubmit, setError, setValue, getValues, formState, control } = useForm({
+    defaultValues: { kind: 'guests' as 'guests' | 'away', from: today, to: today, amount: '10 mugs' },
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const wrong = formState.errors.to?.message ?? formState.errors.amount?.message;
   const id = useId();
   const span = (each: { readonly from: string; readonly to: string }) =>
     each.from === each.to
       ? format(parseISO(each.from), 'EEE d MMM')
       : `${format(parseISO(each.from), 'EEE d MMM')} to ${format(parseISO(each.to), 'EEE d MMM')}`;
-  const add = () => {
-    if (!from || !to || to < from) return setWrong('The last day must not be before the first.');
-    if (kind === 'away') {
-      setWrong(undefined);
-      return change(({ away }) => ({ away: [...away, { from, to }].slice(-MOST) }));
-    }
-    const read = parseUse(text, ahead.basis);
-    if (!read.ok) return setWrong(read.issues.map(issueSentence).join(' '));
-    setWrong(undefined);
-    change(({ guests }) => ({ guests: [...guests, { from, to, grams: read.value }].slice(-MOST) }));
-  };
+  const add = handleSubmit(({ from, to, amount }) => {
+    if (!from || !to || to < from)
+      return setError('to', { message: 'The last day must not be before the first.' }, { shouldFocus: true });
+    if (kind === 'away') return change(({ away }) => ({ away: [...away, { from, to }].slice(-MOST) }));
+    const read = readDraft({ amount }, { amount: (text) => parseUse(text, ahead.basis) }, beside(setError));
+    if (read) change(({ guests }) => ({ guests: [...guests, { from, to, grams: read.amount }].slice(-MOST) }));
+  });
   return (
     <section className="border-ink mt-8 border-t-2 pt-3">
       <h2 className="text-xl">Guests and days away</h2>
@@ -68,21 +65,10 @@ export function GuestsAndAway({ ahead }: { readonly ahead: AheadModel }) {
           </li>
         ))}
       </ul>
-      <form
-        noValidate
-        className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          add();
-        }}
-      >
+      <form noValidate className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-3" onSubmit={add}>
         <label className="text-husk">
           Who
-          <select
-            className="choice text-ink block"
-            value={kind}
-            onChange={(event) => setKind(event.target.value as typeof kind)}
-          >
+          <select className="choice text-ink block" {...register('kind')}>
             <option value="guests">guests come</option>
             <option value="away">we are away</option>
           </select>
@@ -92,31 +78,19 @@ export function GuestsAndAway({ ahead }: { readonly ahead: AheadModel }) {
           <input
             type="date"
             className="choice text-ink block"
-            value={from}
-            onChange={(event) => {
-              setFrom(event.target.value);
-              if (event.target.value > to) setTo(event.target.value);
-            }}
+            {...register('from', {
+              onChange: ({ target }) => target.value > getValues('to') && setValue('to', target.value),
+            })}
           />
         </label>
         <label className="text-husk">
           Up to
-          <input
-            type="date"
-            className="choice text-ink block"
-            value={to}
-            onChange={(event) => setTo(event.target.value)}
-          />
+          <input type="date" className="choice text-ink block" aria-describedby={id} {...register('to')} />
         </label>
         {kind === 'guests' && (
           <label className="text-husk">
             They drink, in all
-            <input
-              className="choice text-ink block w-[12ch]"
-              value={text}
-              aria-describedby={id}
-              onChange={(event) => setText(event.target.value)}
-            />
+            <input className="choice text-ink block w-[12ch]" aria-describedby={id} {...register('amount')} />
           </label>
         )}
         <Button type="submit">Add</Button>

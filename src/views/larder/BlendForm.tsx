@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { blendMean, blendWarnings, type Lot, lotTitle, measuresOf } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
 import { localDay, parseWeight } from '@/core/units';
@@ -21,9 +21,10 @@ const MOST_PARTS = 6;
 /** A lot made of others in shares; their green is taken off when it is made. */
 export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[]; readonly onClose: () => void }) {
   const words = useWords();
-  const [name, setName] = useState('');
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
-  const [pressed, setPressed] = useState(false);
+  const { register, handleSubmit, formState, control } = useForm({
+    defaultValues: { name: '', grams: {} as Record<string, string> },
+  });
+  const texts = useWatch({ control, name: 'grams' });
   const read = lots.flatMap(({ lot }) => {
     const text = texts[lot.id]?.trim() ?? '';
     return text === ''
@@ -45,30 +46,21 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
     const grams = read.find(({ lot }) => lot.id === lotId)?.grams;
     return grams && !grams.ok ? grams.issues.map(issueSentence).join(' ') : undefined;
   };
-  const save = async () => {
-    setPressed(true);
-    if (!enough || name.trim() === '') return;
+  const save = handleSubmit(async ({ name }) => {
+    if (!enough) return;
     const change = await addLots(database(), [blendOf(name.trim(), parts, total)]);
     onClose();
     notify({ text: `${name.trim()} is mixed: ${words.weight(total)}.`, undo: change });
-  };
+  });
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-      className="space-y-3"
-    >
+    <form noValidate onSubmit={save} className="space-y-3">
       <TextField
         label="What you call the blend"
         placeholder="Harbour blend"
         maxLength={80}
         autoComplete="off"
-        value={name}
-        error={pressed && name.trim() === '' ? 'Give the blend a name.' : undefined}
-        onChange={(event) => setName(event.target.value)}
+        error={formState.errors.name?.message}
+        {...register('name', { validate: (text) => text.trim() !== '' || 'Give the blend a name.' })}
       />
       {lots
         .filter(({ lot }) => !lot.blendOf)
@@ -78,14 +70,13 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
             label={`${lotTitle(lot)}, ${words.weight(leftGrams)} left`}
             placeholder="none"
             autoComplete="off"
-            value={texts[lot.id] ?? ''}
             error={errorOf(lot.id)}
             hint={shareOf(
               parts.find((part) => part.lot === lot),
               total,
               leftGrams,
             )}
-            onChange={(event) => setTexts({ ...texts, [lot.id]: event.target.value })}
+            {...register(`grams.${lot.id}`)}
           />
         ))}
       {parts.length >= 2 &&
@@ -94,7 +85,7 @@ export function BlendForm({ lots, onClose }: { readonly lots: readonly LotStock[
             {warning}
           </p>
         ))}
-      {pressed && !enough && (
+      {formState.isSubmitted && !enough && (
         <p role="alert" className="text-danger">
           A blend takes two to {MOST_PARTS} lots: write how much of each goes in.
         </p>

@@ -1,4 +1,5 @@
-import { useId, useState } from 'react';
+import { useId } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { parseSamples } from '@/core/bean';
 import { issueSentence } from '@/core/issues';
 import { localDay } from '@/core/units';
@@ -12,16 +13,16 @@ import { useWords } from '@/ui/useHousehold';
 export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
   const { weightUnit } = useWords();
   const id = useId();
-  const [text, setText] = useState('');
-  const [errors, setErrors] = useState<readonly string[]>([]);
-  const read = parseSamples(text, weightUnit);
-  const save = async () => {
-    if (!read.ok)
-      return setErrors(
-        read.issues.map(
-          (issue) => `${issue.path.length > 0 ? `Line ${Number(issue.path[0]) + 1}: ` : ''}${issueSentence(issue)}`,
-        ),
+  const { register, handleSubmit, setError, formState, control } = useForm({ defaultValues: { lines: '' } });
+  const read = parseSamples(useWatch({ control, name: 'lines' }), weightUnit);
+  const errors = formState.errors.lines?.message?.split('\n') ?? [];
+  const save = handleSubmit(async () => {
+    if (!read.ok) {
+      const said = read.issues.map(
+        (issue) => `${issue.path.length > 0 ? `Line ${Number(issue.path[0]) + 1}: ` : ''}${issueSentence(issue)}`,
       );
+      return setError('lines', { message: said.join('\n') }, { shouldFocus: true });
+    }
     const boughtOn = localDay(new Date());
     const change = await addLots(
       database(),
@@ -32,15 +33,9 @@ export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
       text: `${read.value.length === 1 ? 'One sample is' : `${read.value.length} samples are`} in the larder.`,
       undo: change,
     });
-  };
+  });
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <form noValidate onSubmit={save}>
       <label htmlFor={id} className="text-husk block text-[0.95rem]">
         One a line: name, origin, process, weight
       </label>
@@ -49,12 +44,8 @@ export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
         rows={6}
         className="border-husk mt-1 block w-full border-2 bg-transparent p-2"
         placeholder={'Kite Hill, Ethiopia, natural, 100 g\nThree Herons, Rwanda, washed, 100 g'}
-        value={text}
         aria-describedby={`${id}-errors`}
-        onChange={(event) => {
-          setText(event.target.value);
-          setErrors([]);
-        }}
+        {...register('lines')}
       />
       <ul id={`${id}-errors`} className="text-danger mt-2" role={errors.length > 0 ? 'alert' : undefined}>
         {errors.map((error) => (

@@ -1,17 +1,17 @@
-import { useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { canonical } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { proposedRule, ruleWords } from '@/core/plan';
 import type { Recipe } from '@/core/recipe';
 import { ENTRY_S, milestoneNames, type PlannedMove, type PullRule } from '@/core/roast';
-import { capital, formatClock, parseClock, parseWeight, weightFieldText } from '@/core/units';
+import { capital, formatClock, parseClock, parseWeight, type WeightUnit, weightFieldText } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { editRecipe } from '@/store/recipes';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
-import { keptOr } from '@/ui/forms/readDraft';
+import { beside, keptOr, nameReader, readDraft, textReader } from '@/ui/forms/readDraft';
 import { ShadeField } from '@/ui/forms/ShadeField';
 import { PlannedMoves } from '@/ui/PlannedMoves';
 import { RuleChoice } from '@/ui/RuleChoice';
@@ -27,78 +27,77 @@ const MARKS = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] a
 type Mark = (typeof MARKS)[number];
 const GRAMS = { leastGrams: 1, mostGrams: 100_000 };
 
+interface RecipeDraft {
+  readonly name: string;
+  readonly note: string;
+  readonly green: string;
+  readonly shade: Recipe['shade'];
+  readonly rule: PullRule | undefined;
+  readonly moves: readonly PlannedMove[];
+  readonly clocks: Readonly<Record<Mark, string>>;
+}
+
+/** The form as it opens. */
+function draftOfRecipe(recipe: Recipe, weightUnit: WeightUnit): RecipeDraft {
+  const clock = (mark: Mark) => (recipe.guide[mark] === undefined ? '' : formatClock(recipe.guide[mark]));
+  return {
+    name: recipe.name,
+    note: recipe.note ?? '',
+    green: `${weightFieldText(recipe.greenGrams, weightUnit)} ${weightUnit}`,
+    shade: recipe.shade,
+    rule: recipe.pullRule,
+    moves: recipe.moves,
+    clocks: Object.fromEntries(MARKS.map((mark) => [mark, clock(mark)])) as Record<Mark, string>,
+  };
+}
+
 /** A recipe changed as a recipe: name, batch, shade, times, pull and moves. The roasts made by it stay as they were. */
 export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
   const words = useWords();
-  const [name, setName] = useState(recipe.name);
-  const [note, setNote] = useState(recipe.note ?? '');
-  const shown = `${weightFieldText(recipe.greenGrams, words.weightUnit)} ${words.weightUnit}`;
-  const [green, setGreen] = useState(shown);
-  const [shade, setShade] = useState(recipe.shade);
-  const [rule, setRule] = useState<PullRule | undefined>(recipe.pullRule);
-  const [moves, setMoves] = useState<readonly PlannedMove[]>(recipe.moves);
-  const [clocks, setClocks] = useState(
-    () =>
-      Object.fromEntries(
-        MARKS.map((mark) => [mark, recipe.guide[mark] === undefined ? '' : formatClock(recipe.guide[mark])]),
-      ) as Record<Mark, string>,
-  );
-  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
+  const shown = draftOfRecipe(recipe, words.weightUnit);
+  const { register, handleSubmit, setError, setValue, formState, control } = useForm<RecipeDraft>({
+    defaultValues: shown,
+  });
+  const { errors } = formState;
+  const [shade, rule] = useWatch({ control, name: ['shade', 'rule'] });
   const itsGear = gear ?? { method: 'other' as const };
+  const setRule = (next: PullRule | undefined) => setValue('rule', next);
 
-  const keep = async () => {
-    const readGreen = keptOr(shown, recipe.greenGrams, (text) => parseWeight(text, words.weightUnit, { range: GRAMS }));
-    const read = readGreen(green);
-    const { guide, wrong } = readGuide(clocks);
-    const all = {
-      ...wrong,
-      ...(name.trim() === '' ? { name: 'Give it a name.' } : {}),
-      ...(read.ok ? {} : { green: read.issues.map(issueSentence).join(' ') }),
-    };
-    setErrors(all);
-    if (Object.keys(all).length > 0 || !read.ok || guide.pull === undefined) return;
+  const keep = handleSubmit(async (draft) => {
+    const read = readDraft(
+      { name: draft.name, note: draft.note, green: draft.green },
+      {
+        name: nameReader('the name of the recipe'),
+        note: textReader(1000),
+        green: keptOr(shown.green, recipe.greenGrams, (text) => parseWeight(text, words.weightUnit, { range: GRAMS })),
+      },
+      beside(setError),
+    );
+    const { guide, wrong } = readGuide(draft.clocks);
+    for (const mark of MARKS)
+      if (wrong[mark]) setError(`clocks.${mark}`, { message: wrong[mark] }, { shouldFocus: read !== undefined });
+    if (!read || Object.keys(wrong).length > 0 || guide.pull === undefined) return;
     const facts = {
-      name: name.trim(),
-      note: note.trim() === '' ? undefined : note.trim(),
-      greenGrams: read.value,
-      shade,
-      pullRule: rule,
-      moves: [...moves],
+      name: read.name,
+      note: read.note,
+      greenGrams: read.green,
+      shade: draft.shade,
+      pullRule: draft.rule,
+      moves: [...draft.moves],
       guide: { ...guide, pull: guide.pull },
     };
     if (canonical({ ...recipe, ...facts }) !== canonical(recipe))
-      notify({
-        text: `The recipe “${name.trim()}” is changed.`,
-        undo: await editRecipe(database(), recipe, facts),
-      });
+      notify({ text: `The recipe “${read.name}” is changed.`, undo: await editRecipe(database(), recipe, facts) });
     onDone();
-  };
+  });
 
   return (
-    <form
-      className="max-w-3xl space-y-5"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <form className="max-w-3xl space-y-5" noValidate onSubmit={keep}>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
-        <TextField
-          label="Name"
-          value={name}
-          maxLength={80}
-          error={errors.name}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <TextField label="Note" value={note} maxLength={1000} onChange={(event) => setNote(event.target.value)} />
-        <TextField
-          label="Green"
-          value={green}
-          error={errors.green}
-          onChange={(event) => setGreen(event.target.value)}
-        />
-        <ShadeField label="Shade" value={shade} onShade={setShade} />
+        <TextField label="Name" maxLength={80} error={errors.name?.message} {...register('name')} />
+        <TextField label="Note" maxLength={1000} {...register('note')} />
+        <TextField label="Green" error={errors.green?.message} {...register('green')} />
+        <ShadeField label="Shade" value={shade} onShade={(next) => setValue('shade', next)} />
       </div>
       <div className="text-lg">
         {rule ? (
@@ -130,13 +129,22 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
             key={mark}
             label={capital(milestoneNames[mark])}
             placeholder={mark === 'pull' ? '10:00' : 'not given'}
-            value={clocks[mark]}
-            error={errors[mark]}
-            onChange={(event) => setClocks({ ...clocks, [mark]: event.target.value })}
+            error={errors.clocks?.[mark]?.message}
+            {...register(`clocks.${mark}`)}
           />
         ))}
       </div>
-      <PlannedMoves gear={(gear ?? { ...itsGear, nickname: '' }) as Gear} moves={moves} onMoves={setMoves} />
+      <Controller
+        control={control}
+        name="moves"
+        render={({ field }) => (
+          <PlannedMoves
+            gear={(gear ?? { ...itsGear, nickname: '' }) as Gear}
+            moves={field.value}
+            onMoves={field.onChange}
+          />
+        )}
+      />
       <div className="flex gap-3">
         <Button type="submit" variant="next">
           Keep it so

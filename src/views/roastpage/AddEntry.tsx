@@ -1,13 +1,20 @@
-import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { type Control, initialValue, valuesOf } from '@/core/gear';
 import { type EntryDraft, type LiveEntry, type Milestone, milestoneNames, senseKinds, senses } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { parseClock, type TemperatureUnit } from '@/core/units';
 import { Button } from '@/ui/Button';
-import { EntryValue, readSaid, textOf } from './EntryValue';
+import { EntryValue, readSaid, type Said, textOf } from './EntryValue';
 import { outOfRange } from './times';
 
 const MARKS: readonly Milestone[] = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'];
+
+interface Forgotten {
+  readonly key: string;
+  /** What it says, where it was said already; another kind begins anew. */
+  readonly said?: Said & { readonly key: string };
+  readonly clock: string;
+}
 
 interface AddEntryProps {
   readonly live: readonly LiveEntry[];
@@ -20,39 +27,35 @@ interface AddEntryProps {
 export function AddEntry({ live, controls, unit, onAdd }: AddEntryProps) {
   const groups = groupsFor(live, controls);
   const all = groups.flatMap(({ items }) => items);
-  const [chosen, setChosen] = useState('');
+  const { register, handleSubmit, setError, setValue, reset, formState, control } = useForm<Forgotten>({
+    defaultValues: { key: '', clock: '' },
+  });
+  const { key: chosen, said } = useWatch({ control });
   const item = all.find(({ key }) => key === chosen) ?? all[0];
-  const [said, setSaid] = useState<{ readonly key: string; readonly draft: EntryDraft; readonly text: string }>();
-  const [clock, setClock] = useState('');
-  const [error, setError] = useState('');
+  const error = formState.errors.clock?.message ?? formState.errors.root?.message;
   if (!item) return null;
-  const now = said?.key === item.key ? said : { key: item.key, draft: item.draft, text: '' };
-  const add = () => {
+  const now: Said & { key: string } =
+    said?.key === item.key && said.draft
+      ? { key: item.key, draft: said.draft as EntryDraft, text: said.text ?? '' }
+      : { key: item.key, draft: item.draft, text: '' };
+  const add = handleSubmit(({ clock }) => {
     const at = parseClock(clock);
-    if (!at.ok) return setError('When was it? Write the time since the beans went in, such as 7:42.');
-    if (outOfRange(at.value)) return setError(outOfRange(at.value));
+    const wrong = at.ok ? outOfRange(at.value) : 'When was it? Write the time since the beans went in, such as 7:42.';
+    if (!at.ok || wrong) return setError('clock', { message: wrong ?? '' }, { shouldFocus: true });
     const draft = readSaid(now, unit);
-    if (typeof draft === 'string') return setError(draft);
+    if (typeof draft === 'string') return setError('root', { message: draft });
     onAdd(draft, at.value);
-    setError('');
-    setClock('');
-    setSaid(undefined);
-  };
+    reset({ key: item.key, clock: '' });
+  });
   return (
-    <form
-      className="mt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
+    <form className="mt-3" noValidate onSubmit={add}>
       <div className="flex flex-wrap items-center gap-2">
         <span className="text-husk">Forgotten:</span>
         <select
           aria-label="What was forgotten"
           className="border-husk min-h-11 border-b-2 bg-transparent"
           value={item.key}
-          onChange={(event) => setChosen(event.target.value)}
+          onChange={(event) => setValue('key', event.target.value)}
         >
           {groups.map(({ name, items }) => (
             <optgroup key={name} label={name}>
@@ -68,15 +71,14 @@ export function AddEntry({ live, controls, unit, onAdd }: AddEntryProps) {
           said={{ ...now, text: now.text || textOfFresh(now.draft, unit) }}
           controls={controls}
           unit={unit}
-          onSaid={(next) => setSaid({ key: item.key, ...next })}
+          onSaid={(next) => setValue('said', { key: item.key, ...next })}
         />
         <span className="text-husk">at</span>
         <input
           aria-label="Its time"
           placeholder="7:42"
           className="num border-husk min-h-11 w-[6.5ch] border-b-2 bg-transparent text-right"
-          value={clock}
-          onChange={(event) => setClock(event.target.value)}
+          {...register('clock')}
         />
         <Button type="submit">Add</Button>
       </div>

@@ -1,8 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { Controller, useForm } from 'react-hook-form';
 import { lotTitle } from '@/core/bean';
 import { places } from '@/core/gear';
-import { type Roast, type Wind, windNames, winds } from '@/core/roast';
+import { type Roast, windNames, winds } from '@/core/roast';
 import { database } from '@/store/current';
 import type { UnderWay } from '@/store/database';
 import { notify } from '@/store/notices';
@@ -10,11 +11,12 @@ import { editRoast } from '@/store/roasting';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField, TextField } from '@/ui/Field';
+import { beside } from '@/ui/forms/readDraft';
 import { ShadeField } from '@/ui/forms/ShadeField';
 import { Segmented } from '@/ui/Segmented';
 import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
-import { changedFacts, draftOfFacts, readFacts } from './factsDraft';
+import { changedFacts, draftOfFacts, type FactsDraft, readFacts } from './factsDraft';
 
 interface PutRightProps {
   readonly roast: Roast;
@@ -40,24 +42,20 @@ interface FactsProps extends PutRightProps {
 
 function Facts({ roast, lotName, onDone }: FactsProps) {
   const words = useWords();
-  const [draft, setDraft] = useState(() => draftOfFacts(roast, words));
-  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
+  const { register, handleSubmit, setError, formState, control } = useForm<FactsDraft>({
+    defaultValues: draftOfFacts(roast, words),
+  });
+  const { errors } = formState;
   const known = useLiveQuery(async () => {
     const db = database();
     const [lots, gear, busy] = await Promise.all([db.lots.toArray(), db.gear.toArray(), db.underWay.toArray()]);
     return { lots, gear, busy };
   }, []);
-  const set = (some: Partial<typeof draft>) => setDraft({ ...draft, ...some });
-
-  const keep = async () => {
-    const wrong: Record<string, string> = {};
-    const facts = readFacts(draft, roast, words, (field, message) => {
-      wrong[field] = message;
-    });
+  const keep = handleSubmit(async (draft) => {
+    const facts = readFacts(draft, roast, words, beside(setError));
     if (known && isTaken(known.busy, roast, draft.gearId))
-      wrong.gear = 'It is busy with another roast. End that one first.';
-    setErrors(wrong);
-    if (!facts || Object.keys(wrong).length > 0) return;
+      return setError('gearId', { message: 'It is busy with another roast. End that one first.' });
+    if (!facts) return;
     const changed = changedFacts(roast, facts);
     if (changed.length > 0)
       notify({
@@ -65,82 +63,67 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
         undo: await editRoast(database(), roast.id, facts),
       });
     onDone();
-  };
+  });
 
   return (
-    <form
-      className="space-y-4"
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <form className="space-y-4" noValidate onSubmit={keep}>
       <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-        <SelectField label="Beans" value={draft.lotId} onChange={(event) => set({ lotId: event.target.value })}>
-          {known?.lots
-            .filter((lot) => !lot.removedAt || lot.id === roast.lotId)
-            .map((lot) => (
-              <option key={lot.id} value={lot.id}>
-                {lotTitle(lot)}
-              </option>
-            ))}
-          {known && !known.lots.some(({ id }) => id === roast.lotId) && (
-            <option value={roast.lotId}>beans deleted since</option>
+        {/* Told their value, since what there is to choose comes a moment after the form. */}
+        <Controller
+          control={control}
+          name="lotId"
+          render={({ field }) => (
+            <SelectField label="Beans" {...field}>
+              {known?.lots
+                .filter((lot) => !lot.removedAt || lot.id === roast.lotId)
+                .map((lot) => (
+                  <option key={lot.id} value={lot.id}>
+                    {lotTitle(lot)}
+                  </option>
+                ))}
+              {known && !known.lots.some(({ id }) => id === roast.lotId) && (
+                <option value={roast.lotId}>beans deleted since</option>
+              )}
+            </SelectField>
           )}
-        </SelectField>
-        <SelectField
-          label="Gear"
-          value={draft.gearId}
-          error={errors.gear}
-          onChange={(event) => set({ gearId: event.target.value })}
-        >
-          {known?.gear
-            .filter((each) => !each.removedAt || each.id === roast.gearId)
-            .map(({ id, nickname }) => (
-              <option key={id} value={id}>
-                {nickname}
-              </option>
-            ))}
-          {known && !known.gear.some(({ id }) => id === roast.gearId) && (
-            <option value={roast.gearId}>gear deleted since</option>
+        />
+        <Controller
+          control={control}
+          name="gearId"
+          render={({ field }) => (
+            <SelectField label="Gear" error={errors.gearId?.message} {...field}>
+              {known?.gear
+                .filter((each) => !each.removedAt || each.id === roast.gearId)
+                .map(({ id, nickname }) => (
+                  <option key={id} value={id}>
+                    {nickname}
+                  </option>
+                ))}
+              {known && !known.gear.some(({ id }) => id === roast.gearId) && (
+                <option value={roast.gearId}>gear deleted since</option>
+              )}
+            </SelectField>
           )}
-        </SelectField>
-        <TextField
-          label="Green weight"
-          value={draft.green}
-          error={errors.green}
-          autoComplete="off"
-          onChange={(event) => set({ green: event.target.value })}
         />
-        <ShadeField label="Shade that was wanted" value={draft.shade} onShade={(shade) => set({ shade })} />
-        <TextField
-          label="Day"
-          type="date"
-          value={draft.day}
-          error={errors.day}
-          onChange={(event) => set({ day: event.target.value })}
+        <TextField label="Green weight" error={errors.green?.message} autoComplete="off" {...register('green')} />
+        <Controller
+          control={control}
+          name="shade"
+          render={({ field }) => (
+            <ShadeField label="Shade that was wanted" value={field.value} onShade={field.onChange} />
+          )}
         />
-        <TextField
-          label={roast.chargedAt ? 'Beans in at' : 'Set up at'}
-          type="time"
-          value={draft.time}
-          onChange={(event) => set({ time: event.target.value })}
-        />
+        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
+        <TextField label={roast.chargedAt ? 'Beans in at' : 'Set up at'} type="time" {...register('time')} />
         <TextField
           label="Air around the gear"
           unit={`°${words.temperatureUnit}`}
           placeholder="not noted"
           inputMode="text"
-          value={draft.air}
-          error={errors.air}
-          onChange={(event) => set({ air: event.target.value })}
+          error={errors.air?.message}
+          {...register('air')}
         />
-        <SelectField
-          label="Wind"
-          value={draft.wind}
-          onChange={(event) => set({ wind: event.target.value as Wind | '' })}
-        >
+        <SelectField label="Wind" {...register('wind')}>
           <option value="">not noted</option>
           {winds.map((wind) => (
             <option key={wind} value={wind}>
@@ -150,15 +133,19 @@ function Facts({ roast, lotName, onDone }: FactsProps) {
         </SelectField>
       </div>
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
-        <Segmented
-          label="Place"
-          value={draft.place}
-          options={places.map((place) => ({ value: place, name: place }))}
-          onChange={(place) => set({ place })}
+        <Controller
+          control={control}
+          name="place"
+          render={({ field }) => (
+            <Segmented
+              label="Place"
+              value={field.value}
+              options={places.map((place) => ({ value: place, name: place }))}
+              onChange={field.onChange}
+            />
+          )}
         />
-        <Tick checked={draft.gearHot} onChange={(event) => set({ gearHot: event.target.checked })}>
-          The gear was still hot
-        </Tick>
+        <Tick {...register('gearHot')}>The gear was still hot</Tick>
       </div>
       <p className="text-husk text-[0.95rem]">
         Green left, the shelf, what Gander expects and the figures all follow. What was marked keeps its place from

@@ -56,7 +56,7 @@ export function readFacts(
   draft: FactsDraft,
   roast: Roast,
   units: Units,
-  refuse: (field: string, message: string) => void,
+  refuse: (field: 'green' | 'air' | 'day', message: string, first?: boolean) => void,
 ): Partial<Roast> | undefined {
   const shown = draftOfFacts(roast, units);
   const read = readDraft(
@@ -70,13 +70,13 @@ export function readFacts(
       ),
       day: dayReader,
     },
-    refuse,
+    (field, message, first) => refuse(field, message, first),
   );
   if (!read) return undefined;
   const beganMs = new Date(`${read.day}T${draft.time}`).getTime();
-  if (!Number.isFinite(beganMs)) return void refuse('day', 'Write a day and a time of day.');
+  if (!Number.isFinite(beganMs)) return void refuse('day', 'Write a day and a time of day.', true);
   if (beganMs > Date.now())
-    return void refuse('day', 'That is still to come. A roast of the past has a past day and time.');
+    return void refuse('day', 'That is still to come. A roast of the past has a past day and time.', true);
   // The field has no seconds: untouched, the moment stays as it was.
   const moved = draft.day !== shown.day || draft.time !== shown.time;
   return {

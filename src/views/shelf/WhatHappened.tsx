@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { issueSentence } from '@/core/issues';
+import { Controller, useForm } from 'react-hook-form';
 import type { JarEvent } from '@/core/shelf';
 import { DAY_MS, localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
@@ -8,6 +7,7 @@ import { addJarEvent, type JarNow } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
+import { beside, readDraft } from '@/ui/forms/readDraft';
 import { useWords } from '@/ui/useHousehold';
 import { JarAccount } from './JarAccount';
 
@@ -26,49 +26,57 @@ const RANGE = { leastGrams: 0, mostGrams: 100_000 };
 export function WhatHappened({ jar }: { readonly jar: JarNow }) {
   const words = useWords();
   const today = localDay(Date.now());
-  const [kind, setKind] = useState<Happened>('weigh');
-  const [date, setDate] = useState('');
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string>();
+  const { register, handleSubmit, setError, resetField, formState, control } = useForm({
+    // No day means now, also after midnight.
+    defaultValues: { kind: 'weigh' as Happened, day: '', amount: '' },
+  });
   const days = daysSince(jar.madeAt);
-  const take = async () => {
-    const read = parseWeight(text, words.weightUnit, { range: RANGE });
-    if (!read.ok) return setError(read.issues.map(issueSentence).join(' '));
-    setError(undefined);
-    setText('');
-    const at = momentOn(date || today, jar.madeAt);
-    const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: read.value } : { kind, at, grams: read.value };
+  const take = handleSubmit(async ({ kind, day, ...draft }) => {
+    const read = readDraft(
+      draft,
+      { amount: (text) => parseWeight(text, words.weightUnit, { range: RANGE }) },
+      beside(setError),
+    );
+    if (!read) return;
+    resetField('amount');
+    const at = momentOn(day || localDay(Date.now()), jar.madeAt);
+    const grams = read.amount;
+    const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: grams } : { kind, at, grams };
     const undo = await addJarEvent(database(), jar.row, event);
     const happened = HAPPENED.find(([each]) => each === kind)?.[1] ?? '';
-    notify({ text: `Noted: ${words.weight(read.value)} ${happened}.`, undo });
-  };
+    notify({ text: `Noted: ${words.weight(grams)} ${happened}.`, undo });
+  });
   return (
     <section className="border-ink border-t-2 pt-3 md:col-span-2">
       <h2 className="mb-2 text-xl">What is left, and what happened to it</h2>
-      <form
-        noValidate
-        className="flex flex-wrap items-end gap-x-4 gap-y-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void take();
-        }}
-      >
+      <form noValidate className="flex flex-wrap items-end gap-x-4 gap-y-2" onSubmit={take}>
         <div className="w-32">
           <TextField
             label="How much"
             autoComplete="off"
-            value={text}
-            error={error}
-            onChange={(event) => setText(event.target.value)}
+            error={formState.errors.amount?.message}
+            {...register('amount')}
           />
         </div>
         <p className="pb-1">
-          <Choice label="What happened" value={kind} options={HAPPENED} onPick={setKind} />{' '}
-          <Choice
-            label="When"
-            value={date || today}
-            options={days.map((day) => [day, day === today ? 'now' : words.dayOf(noonOf(day))])}
-            onPick={setDate}
+          <Controller
+            control={control}
+            name="kind"
+            render={({ field }) => (
+              <Choice label="What happened" value={field.value} options={HAPPENED} onPick={field.onChange} />
+            )}
+          />{' '}
+          <Controller
+            control={control}
+            name="day"
+            render={({ field }) => (
+              <Choice
+                label="When"
+                value={field.value || today}
+                options={days.map((day) => [day, day === today ? 'now' : words.dayOf(noonOf(day))])}
+                onPick={field.onChange}
+              />
+            )}
           />
         </p>
         <Button type="submit" className="mb-1">
