@@ -12,12 +12,11 @@ export function useWaiting(): ServiceWorker | undefined {
     void keeper.getRegistration().then((registration) => {
       if (!registration || signal.aborted) return;
       const look = () => setWaiting(registration.waiting ?? undefined);
+      const follow = () => registration.installing?.addEventListener('statechange', look, { signal });
       look();
-      registration.addEventListener(
-        'updatefound',
-        () => registration.installing?.addEventListener('statechange', look, { signal }),
-        { signal },
-      );
+      // The browser looks for a newer one as the page opens: it may be on its way before this page asks.
+      follow();
+      registration.addEventListener('updatefound', follow, { signal });
     });
     return () => stop.abort();
   }, []);

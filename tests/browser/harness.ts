@@ -1,8 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { type Browser, type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
@@ -33,24 +30,8 @@ export interface Opened {
   close(): Promise<void>;
 }
 
-const PERSON = { viewport: WIDE, locale: 'en-IE', timezoneId: 'UTC' };
-
-/** A fresh Chromium with a folder of its own, for what must outlive it. */
-export async function openChromium(options: BrowserContextOptions = {}) {
-  const folder = await mkdtemp(join(tmpdir(), 'gander-browser-'));
-  const context = await chromium.launchPersistentContext(folder, {
-    executablePath: CHROMIUM,
-    headless: true,
-    args: FLAGS,
-    ...PERSON,
-    ...options,
-  });
-  const close = async () => {
-    await context.close();
-    await rm(folder, { recursive: true, force: true });
-  };
-  return { context, close };
-}
+/** Who opens the app, unless a test says otherwise. */
+export const PERSON = { viewport: WIDE, locale: 'en-IE', timezoneId: 'UTC' };
 
 /** Serves the built app on a free port with an empty notebook or the demo household. */
 export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {

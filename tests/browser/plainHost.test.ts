@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
-import { openChromium } from './harness.ts';
+import { openChromium } from './ownChromium.ts';
 import { plainHost } from './plainHost.ts';
 
 let folder: string;

@@ -2,7 +2,8 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
-import { openChromium, type Served, serveApp } from './harness.ts';
+import { type Served, serveApp } from './harness.ts';
+import { openChromium } from './ownChromium.ts';
 
 let app: Served;
 before(async () => {

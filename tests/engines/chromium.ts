@@ -1,4 +1,4 @@
-import { openChromium } from '../browser/harness.ts';
+import { openChromium } from '../browser/ownChromium.ts';
 import type { Driver } from './driver.ts';
 
 /** Chromium, as in all other browser tests. */
