@@ -27,7 +27,10 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^src/core/' },
-      to: { dependencyTypes: ['npm', 'core'], pathNot: 'node_modules/(zod|culori|minisearch|d3-array|papaparse)/' },
+      to: {
+        dependencyTypes: ['npm', 'core'],
+        pathNot: 'node_modules/(zod|culori|minisearch|d3-array|papaparse|fft.js)/',
+      },
     },
     {
       name: 'core-topics-through-their-door',

@@ -7,6 +7,7 @@ import { printFindings } from './findings.ts';
 import { firstRowTimes } from './firstRows.ts';
 import { largeFileFigures } from './largeFile.ts';
 import { largeJournalFigures } from './largeJournal.ts';
+import { printListening } from './listening.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { printMutation } from './mutation.ts';
 import { probeBacktest } from './probe.ts';
@@ -24,6 +25,7 @@ const parts = {
   core: () => printFigures('The core, in Node', coreFigures()),
   mutation: printMutation,
   findings: printFindings,
+  listening: printListening,
   backtest: () => {
     // Seeds that were not used while the forecast was developed.
     printBacktest(24, 20_261_301);

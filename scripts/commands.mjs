@@ -102,6 +102,20 @@ export const commands = {
       return run(process.execPath, ['--import', 'tsx', 'scripts/fileCheck.ts', ...rest]).catch(() => 1);
     },
   },
+  listen: {
+    says: 'FILE: the cracks that Gander hears in a sound file (WAV, FLAC, Opus), as lines of JSON',
+    run: async (rest) => {
+      await ensureInstalled();
+      return run(process.execPath, ['--import', 'tsx', 'scripts/listen.ts', ...rest]).catch(() => 1);
+    },
+  },
+  'train-ear': {
+    says: 'make sounds, learn from them what cracks are, and write the ear anew (some 15 minutes)',
+    run: async (rest) => {
+      await ensureInstalled();
+      return run(process.execPath, ['--import', 'tsx', 'ear/train.ts', ...rest]);
+    },
+  },
   dev: {
     says: 'serve while the code is being changed',
     run: async () => {

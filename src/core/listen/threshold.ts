@@ -1,0 +1,62 @@
+/**
+ * How surely something must sound like a crack to count, as log odds. It settles above what this kitchen exceeds about eight
+ * times a minute (fewer would let stray pops deafen it): down where it is quiet, up where things clatter. It looks back past the
+ * time in which first crack confirms itself, so that the first pops do not raise it, and once first crack rolls it stays.
+ */
+export class AdaptiveThreshold {
+  readonly #range: ThresholdRange;
+  readonly #history: number[] = [];
+  #now: number;
+  #atS = 0;
+  #frozen: number | undefined;
+
+  constructor(range: ThresholdRange) {
+    this.#range = range;
+    this.#now = range.start;
+  }
+
+  get value(): number {
+    const { least, most } = this.#range;
+    const settled = this.#history.length < LOOK_BACK_S ? this.#now : (this.#history[0] as number);
+    return this.#frozen ?? Math.min(most, Math.max(least, settled));
+  }
+
+  /** Something with these log odds was heard. */
+  hear(logOdds: number): void {
+    if (logOdds > this.#now) this.#now = Math.min(this.#range.most, this.#now + RISE);
+  }
+
+  /** Lets time pass, to so many seconds of sound. */
+  pass(now: number): void {
+    while (this.#atS + 1 <= now) {
+      this.#atS++;
+      this.#history.push(this.#now);
+      if (this.#history.length > LOOK_BACK_S) this.#history.shift();
+      this.#now = Math.max(this.#range.least, this.#now - (RISE * A_MINUTE) / 60);
+    }
+  }
+
+  freeze(): void {
+    this.#frozen ??= this.value;
+  }
+
+  /** Told wrongly: from now on it takes more. */
+  stricter(): void {
+    const stricter = this.value + STRICTER;
+    this.#frozen = undefined;
+    this.#history.length = 0;
+    this.#now = Math.min(this.#range.most, stricter);
+  }
+}
+
+/** Log odds: where it starts, and between what it moves. */
+export interface ThresholdRange {
+  readonly start: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+const A_MINUTE = 8;
+const RISE = 0.3;
+const LOOK_BACK_S = 25;
+const STRICTER = 1.5;

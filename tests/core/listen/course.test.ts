@@ -1,0 +1,94 @@
+// When cracks become milestones: known answers by hand.
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { AdaptiveThreshold, Course } from '@/core/listen';
+
+/** Hears cracks at moments, time passing second by second until the end. */
+function courseOf(firsts: readonly number[], seconds: readonly number[] = [], untilS = 0) {
+  const course = new Course();
+  const all = [
+    ...firsts.map((at) => ({ at, kind: 'first' as const })),
+    ...seconds.map((at) => ({ at, kind: 'second' as const })),
+  ];
+  const last = Math.max(untilS, ...all.map(({ at }) => at));
+  for (let s = 0; s <= last; s++) {
+    course.pass(s);
+    for (const { at, kind } of all.filter((each) => Math.floor(each.at) === s).sort((a, b) => a.at - b.at))
+      course.hear(kind, at);
+  }
+  return course;
+}
+const every = (fromS: number, toS: number, stepS: number) =>
+  Array.from({ length: Math.floor((toS - fromS) / stepS) + 1 }, (_, i) => fromS + i * stepS);
+
+describe('first crack', () => {
+  it('is told once eight pops are spread over four stretches, from the third pop on', () => {
+    const pops = every(100, 121, 3);
+    assert.equal(courseOf(pops.slice(0, 7)).course.firstCrack, null);
+    assert.equal(courseOf(pops).course.firstCrack, 106);
+  });
+
+  it('is not told by a rush of clatter, however dense', () => {
+    assert.equal(courseOf(every(100, 104, 0.1)).course.firstCrack, null);
+  });
+
+  it('is not told by stray pops, and they do not date it', () => {
+    assert.equal(courseOf(every(20, 300, 20)).course.firstCrack, null);
+    assert.equal(courseOf([60, 80, ...every(100, 124, 3)]).course.firstCrack, 106);
+  });
+
+  it('ends with the last pop that is a third within ten seconds, once it is silent', () => {
+    const pops = every(100, 150, 2);
+    assert.equal(courseOf([...pops, 158], [], 161).course.firstCrackEnd, null);
+    assert.equal(courseOf(pops, [], 163).course.firstCrackEnd, 150);
+  });
+
+  it('goes on where pops come again soon after', () => {
+    const { course } = courseOf([...every(100, 150, 2), ...every(164, 180, 2)], [], 200);
+    assert.equal(course.firstCrackEnd, 180);
+  });
+});
+
+describe('second crack', () => {
+  const pops = every(100, 150, 2);
+  it('is told by twelve snaps within eight seconds, from the third on', () => {
+    assert.equal(courseOf(pops, every(200, 206, 0.5)).course.secondCrack, 201);
+    assert.equal(courseOf(pops, every(200, 230, 1)).course.secondCrack, null);
+  });
+
+  it('never comes before first, nor right after it', () => {
+    assert.equal(courseOf([], every(200, 206, 0.5)).course.secondCrack, null);
+    assert.equal(courseOf(pops, every(152, 158, 0.5)).course.secondCrack, null);
+  });
+});
+
+it('what is taken back is told again only by new cracks', () => {
+  const course = courseOf(every(100, 124, 3));
+  course.takeBack('firstCrack');
+  assert.equal(course.course.firstCrack, null);
+  course.hear('first', 126);
+  assert.equal(course.course.firstCrack, null);
+});
+
+describe('the threshold', () => {
+  it('rises above what a noisy kitchen exceeds, and stays low in a quiet one', () => {
+    const through = (perMinute: number) => {
+      const threshold = new AdaptiveThreshold({ start: 0, least: -2, most: 4 });
+      for (let s = 1; s <= 240; s++) {
+        for (let i = 0; i < perMinute / 60; i++) threshold.hear(1.5);
+        threshold.pass(s);
+      }
+      return threshold.value;
+    };
+    assert.equal(through(0), -2);
+    const noisy = through(60);
+    assert.ok(noisy > 1.2 && noisy < 2.2, String(noisy));
+  });
+
+  it('is stricter after something was told wrongly', () => {
+    const threshold = new AdaptiveThreshold({ start: 0, least: -2, most: 4 });
+    const before = threshold.value;
+    threshold.stricter();
+    assert.ok(threshold.value > before + 1);
+  });
+});
