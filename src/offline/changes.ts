@@ -8,6 +8,13 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28',
+    says: [
+      'Gander can listen: press Listen under More at the heat, and it hears the cracks and proposes first crack, its end and second crack.',
+      'A newer Gander that arrives just as a page opens is offered on that page.',
+    ],
+  },
+  {
     on: '2026-11-27 night',
     says: [
       'What is typed of a note is kept on leaving the page, and a page turns to night with the device.',

@@ -1,13 +1,10 @@
-import { crackOnsets, type LiveEntry, type Milestones } from '../roast/index.ts';
+import { crackOnsets, type LiveEntry, type Milestones, tappedCracks } from '../roast/index.ts';
 
 /** A milestone that the taps speak for and that nobody has marked. */
 export interface CrackProposal {
   readonly milestone: 'firstCrack' | 'firstCrackEnd' | 'secondCrack';
   readonly atS: number;
 }
-
-const timesOf = (live: readonly LiveEntry[], crack: 'first' | 'second') =>
-  live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack ? [entry.at] : []));
 
 /** What the taps propose at `nowS`, the first that is due; undefined when they propose nothing. Lone pops never do. */
 export function crackProposal(
@@ -16,10 +13,10 @@ export function crackProposal(
   nowS: number,
 ): CrackProposal | undefined {
   if (reached.pull !== undefined) return undefined;
-  const first = crackOnsets('first', timesOf(live, 'first'), nowS);
+  const first = crackOnsets('first', tappedCracks(live, 'first'), nowS);
   if (reached.firstCrack === undefined)
     return first.rollingS === undefined ? undefined : { milestone: 'firstCrack', atS: first.rollingS };
-  const second = crackOnsets('second', timesOf(live, 'second'), nowS);
+  const second = crackOnsets('second', tappedCracks(live, 'second'), nowS);
   if (reached.secondCrack === undefined && second.rollingS !== undefined)
     return { milestone: 'secondCrack', atS: second.rollingS };
   const over = first.endS !== undefined && first.endS > reached.firstCrack ? first.endS : undefined;
@@ -44,8 +41,8 @@ export function kindOfCrack(
 ): 'first' | 'second' {
   if (reached.secondCrack !== undefined || reached.firstCrackEnd !== undefined) return 'second';
   if (reached.firstCrack === undefined) return 'first';
-  if (timesOf(live, 'second').length > 0) return 'second';
-  const pops = timesOf(live, 'first');
+  if (tappedCracks(live, 'second').length > 0) return 'second';
+  const pops = tappedCracks(live, 'first');
   const quietS = nowS - Math.max(reached.firstCrack, pops.at(-1) ?? 0);
   const rolled = crackOnsets('first', pops, nowS).rollingS !== undefined;
   return quietS >= GAP_S && (rolled || nowS >= secondEarlyS) ? 'second' : 'first';
@@ -54,5 +51,5 @@ export function kindOfCrack(
 /** Cracks that the gap alone made snaps, while nobody marked second crack or the end of first. */
 export function guessedSnaps(live: readonly LiveEntry[], reached: Milestones): LiveEntry[] {
   if (reached.secondCrack !== undefined || reached.firstCrackEnd !== undefined || reached.pull !== undefined) return [];
-  return live.filter((entry) => entry.kind === 'crack' && entry.crack === 'second');
+  return live.filter((entry) => entry.kind === 'crack' && entry.crack === 'second' && entry.source !== 'microphone');
 }

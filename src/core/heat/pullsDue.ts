@@ -1,5 +1,12 @@
 import { type Expectation, type Forecast, goesByShade, meantPullS, pullForecast } from '../forecast/index.ts';
-import { crackOnsets, type LiveEntry, type Milestones, type PlannedPart, type PullRule } from '../roast/index.ts';
+import {
+  crackOnsets,
+  type LiveEntry,
+  type Milestones,
+  type PlannedPart,
+  type PullRule,
+  tappedCracks,
+} from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 import { type FirstCrackC, firstCrackC } from './firstCrackC.ts';
 import { isFresh, type Reading } from './rateOfRise.ts';
@@ -114,7 +121,7 @@ function intoSecond(due: Due, shade: ShadeNumber, { secondCrack }: Milestones): 
 
 /** Snaps are plural: one alone may be a straggler of first crack. */
 function firstSnapsS(live: readonly LiveEntry[]): number | undefined {
-  const snaps = live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === 'second' ? [entry.at] : []));
+  const snaps = tappedCracks(live, 'second');
   return snaps.length < 2 ? undefined : snaps[1];
 }
 
@@ -137,10 +144,8 @@ function byProbe(degreesPast: number, { readings, firstC, ratePerMin, nowS }: Pu
 
 /** The milestones as marked, and where they are not, as the taps have them: rolling first crack, its end, second crack. */
 export function heardMilestones(live: readonly LiveEntry[], reached: Milestones, nowS: number): Milestones {
-  const times = (crack: 'first' | 'second') =>
-    live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack ? [entry.at] : []));
-  const first = crackOnsets('first', times('first'), nowS);
-  const second = crackOnsets('second', times('second'), nowS);
+  const first = crackOnsets('first', tappedCracks(live, 'first'), nowS);
+  const second = crackOnsets('second', tappedCracks(live, 'second'), nowS);
   const found = {
     firstCrack: first.rollingS,
     firstCrackEnd: first.endS,

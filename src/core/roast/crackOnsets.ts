@@ -1,3 +1,5 @@
+import type { LiveEntry } from './liveEntries.ts';
+
 /** When cracks of one kind rolled, found from their times. */
 export interface CrackOnsets {
   /** Rolling began: the first of the cracks that made it so. */
@@ -20,6 +22,15 @@ const crackRules = {
   first: { count: 3, withinS: 10, endCount: 3, endWithinS: 15 },
   second: { count: 5, withinS: 5, endCount: 5, endWithinS: 10 },
 } as const satisfies Record<'first' | 'second', Rule>;
+
+/**
+ * When a person tapped cracks of a kind. What a microphone heard is weighed where it is heard, with how sure that is, and
+ * becomes a mark when it is taken: alone it moves no forecast and no pull.
+ */
+export const tappedCracks = (live: readonly LiveEntry[], crack: 'first' | 'second'): number[] =>
+  live.flatMap((entry) =>
+    entry.kind === 'crack' && entry.crack === crack && entry.source !== 'microphone' ? [entry.at] : [],
+  );
 
 const PEAK_WINDOW_S = 10;
 

@@ -1,5 +1,5 @@
 export { atAnotherTime } from './atAnotherTime.ts';
-export { crackOnsets, crackRate } from './crackOnsets.ts';
+export { crackOnsets, crackRate, tappedCracks } from './crackOnsets.ts';
 export { describeRibbon } from './describeRibbon.ts';
 export { draftFault } from './draftFault.ts';
 export { type Entry, type EntryDraft, entrySchema, type PullEntry } from './entry.ts';

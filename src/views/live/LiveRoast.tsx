@@ -6,6 +6,7 @@ import { lastPressed, smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
 import { database, isPractice } from '@/store/current';
+import { listensTo, setListensTo } from '@/store/listens';
 import { notify } from '@/store/notices';
 import type { NamedRoast } from '@/store/queries';
 import { removeRoast } from '@/store/roasting';
@@ -43,6 +44,7 @@ const AfterPull = lazy(() => import('./AfterPull').then((module) => ({ default: 
 const KeysHelp = lazy(() => import('./KeysHelp').then((module) => ({ default: module.KeysHelp })));
 const ColourPanel = lazy(() => import('./tray/ColourPanel').then((module) => ({ default: module.ColourPanel })));
 const SmellPanel = lazy(() => import('./tray/SmellPanel').then((module) => ({ default: module.SmellPanel })));
+const Listening = lazy(() => import('./listening/Listening').then((module) => ({ default: module.Listening })));
 const Overnight = lazy(() => import('./Overnight').then((module) => ({ default: module.Overnight })));
 
 /** A second undo within this time takes a roast back that has readings. */
@@ -61,7 +63,9 @@ export function LiveRoast(named: NamedRoast) {
   const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe);
   const [lacks, setLacks] = useState<readonly string[]>([]);
   const clock = useRoastClock(named.roast);
-  const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', clock, probe, lacks);
+  const [listening, setListening] = useState(() => listensTo(named.roast.gearId));
+  const [heard, setHeard] = useState<readonly Telling[]>([]);
+  const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', clock, probe, lacks, heard);
   const model = useLiveRoast(named, clock, screen);
   const { roast, at, told, drawn, pressable, deeds, underWay } = model;
   const { log } = deeds;
@@ -145,6 +149,10 @@ export function LiveRoast(named: NamedRoast) {
     },
   });
 
+  const listen = (on: boolean) => {
+    setListening(on);
+    setListensTo(roast.gearId, on);
+  };
   const night = document.documentElement.dataset.theme === 'night';
   const { ground, text } = fieldColour(toneAt(drawn.ribbon.body, at.charged ? at.nowS : 0), night);
   const [first] = told.tellings;
@@ -189,6 +197,8 @@ export function LiveRoast(named: NamedRoast) {
         asked={asked.note}
         tapping={tapping}
         onTapping={setTapping}
+        listening={listening}
+        onListening={listen}
         onHelp={() => setHelpOpen(true)}
       />
     ),
@@ -208,6 +218,11 @@ export function LiveRoast(named: NamedRoast) {
         </Answers>
       )}
       <LiveRibbon model={model} />
+      {listening && underWay && (
+        <Suspense fallback={null}>
+          <Listening model={model} onTells={setHeard} />
+        </Suspense>
+      )}
     </section>
   );
   return (
@@ -266,13 +281,13 @@ function tabsFor(roomy: boolean, practice: boolean): readonly TrayTab[] {
   return practice ? ['beans', ...own.filter((tab) => roomy || tab !== 'smell')] : own;
 }
 
-/** Where the household wants it so, what the taps speak for is marked without asking. */
+/** Where the household wants it so, what taps or the microphone speak for is marked without asking. */
 function useTakesCracks(
   takes: boolean,
   tellings: readonly Telling[],
   answer: (telling: Telling, deed: Deed) => void,
 ): void {
-  const proposal = takes ? tellings.find(({ key }) => key.startsWith('taps:')) : undefined;
+  const proposal = takes ? tellings.find(({ key }) => /^(taps|heard):/.test(key)) : undefined;
   // biome-ignore lint/correctness/useExhaustiveDependencies: once for each proposal
   useEffect(() => {
     const [take] = proposal?.answers ?? [];

@@ -10,6 +10,7 @@ import type { NamedRoast } from '@/store/queries';
 import { logReadings } from '@/store/readings';
 import { LinkButton } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
+import { soundSimulated } from '@/workers/ear/simulatedSound';
 import { playCrack } from './playCrack';
 import type { LiveRoastModel } from './useLiveRoast';
 
@@ -67,11 +68,13 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
     const moves = live.flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
     if (!run.current || moves.length < run.current.moves) run.current = begin();
     const { simulation } = run.current;
+    const fromS = Math.floor(simulation.now().atS);
     const heard = advance(run.current, moves, nowS);
     const last = read.at(-1)?.at ?? 0;
     const readings = gear?.probe ? heard.filter(({ at }) => at > last) : [];
     const fresh = simulation.cracks.slice(run.current.heard);
     run.current.heard = simulation.cracks.length;
+    soundSimulated({ fromS, toS: nowS, cracks: fresh });
     for (const { atS, crack } of fresh.slice(-12))
       if (nowS - atS < 3) playCrack(crack, Math.max(0, atS - nowS + 1) / clockSpeed());
     if (readings.length > 0 && endS === undefined) void logReadings(database(), roast.id, readings, 'simulator');

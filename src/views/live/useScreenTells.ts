@@ -21,13 +21,14 @@ export interface ScreenTells {
   readonly followClock: () => Promise<void>;
 }
 
-/** What only this screen knows and tells: a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
+/** What only this screen knows and tells: what it hears, a clock that jumped, a probe in °F, the pace of a recipe, what the device lacks. */
 export function useScreenTells(
   roast: Roast,
   method: MethodId,
   { correctedMs, doubt, shownS }: RoastClock,
   probe: ProbeState,
   lacks: readonly string[],
+  heard: readonly Telling[],
 ): ScreenTells {
   const [seenMs, setSeenMs] = useState(0);
   const [settled, setSettled] = useState<ClockDoubt>();
@@ -48,6 +49,7 @@ export function useScreenTells(
   }, [lacksWords]);
   const tells = (controls: readonly ControlNow[]): Telling[] => {
     return [
+      ...heard,
       ...(probe.looksFahrenheit ? [fahrenheit] : []),
       ...(words && jumped ? [words.clockJumped(correctedMs)] : []),
       ...(words && asks ? [words.clockDoubted(asks)] : []),

@@ -10,6 +10,8 @@ interface MorePanelProps {
   readonly asked: number;
   readonly tapping: boolean;
   readonly onTapping: (on: boolean) => void;
+  readonly listening: boolean;
+  readonly onListening: (on: boolean) => void;
   readonly onHelp: () => void;
 }
 
@@ -17,7 +19,7 @@ const cell =
   'border-2 border-ink min-h-[64px] min-w-0 rounded-xl px-1 text-[0.9rem] leading-tight font-bold active:bg-sunk';
 
 /** A note in one line, what is seen besides colour, tapping with any key, a part taken out that nobody planned. */
-export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePanelProps) {
+export function MorePanel({ model, asked, tapping, onTapping, listening, onListening, onHelp }: MorePanelProps) {
   const field = useRef<HTMLInputElement>(null);
   const typed = useRef('');
   useEffect(() => {
@@ -68,9 +70,17 @@ export function MorePanel({ model, asked, tapping, onTapping, onHelp }: MorePane
           Keys
         </button>
       </form>
-      <div className="grid grid-cols-4 gap-1.5">
+      <div className="grid auto-cols-fr grid-flow-col gap-1.5">
         <SenseChoice model={model} sense="sheen" name="Sheen" />
         <SenseChoice model={model} sense="movement" name="They move" short="Moving" />
+        <button
+          type="button"
+          aria-pressed={listening}
+          className={`${cell} aria-pressed:bg-sunk`}
+          onClick={() => onListening(!listening)}
+        >
+          {listening ? 'Listens: on' : 'Listen'}
+        </button>
         <button
           type="button"
           aria-pressed={tapping}

@@ -1,0 +1,36 @@
+import { createId } from '@/core/ids';
+import type { Roast } from '@/core/roast';
+import type { GanderDatabase } from './database.ts';
+import { secureRandom } from './random.ts';
+import { changeRoast } from './roasting.ts';
+
+/** A tap comes up to so long after the crack that it stands for, and hardly ever before it, seconds. */
+const TAP_LATE_S = 0.7;
+const TAP_EARLY_S = 0.15;
+
+/** Adds cracks that the microphone heard, seconds from charge. One crack is one entry: what was tapped as well is passed over. */
+export async function logCracks(
+  db: GanderDatabase,
+  roastId: string,
+  cracks: readonly { readonly at: number; readonly crack: 'first' | 'second' }[],
+): Promise<Roast> {
+  return changeRoast(db, roastId, (roast) => {
+    const taps = roast.entries.flatMap((entry) =>
+      entry.kind === 'crack' && entry.source !== 'microphone' ? [entry.at] : [],
+    );
+    const fresh = cracks
+      .filter(({ at }) => at > 0 && !taps.some((tap) => tap - at < TAP_LATE_S && at - tap < TAP_EARLY_S))
+      .map(({ at, crack }) => {
+        const rounded = Math.round(at * 100) / 100;
+        return {
+          kind: 'crack' as const,
+          id: createId('entry', secureRandom),
+          at: rounded,
+          pressedAt: rounded,
+          source: 'microphone' as const,
+          crack,
+        };
+      });
+    return fresh.length === 0 ? roast : { ...roast, entries: [...roast.entries, ...fresh] };
+  });
+}

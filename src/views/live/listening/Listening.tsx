@@ -1,0 +1,183 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Telling } from '@/core/heat';
+import type { HeardCrack, ListenerState } from '@/core/listen';
+import { heatS, milestoneNames } from '@/core/roast';
+import { formatClock } from '@/core/units';
+import { logCracks } from '@/store/cracks';
+import { database, isPractice } from '@/store/current';
+import { useLatest } from '@/ui/useSteady';
+import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
+import type { LiveRoastModel } from '../useLiveRoast';
+import { LevelLine } from './LevelLine';
+
+interface ListeningProps {
+  readonly model: LiveRoastModel;
+  /** What it proposes and what hinders it, for the line that tells. */
+  readonly onTells: (tellings: readonly Telling[]) => void;
+}
+
+/** Cracks are stored together this often: a write for each would keep an old tablet busy. */
+const FLUSH_MS = 1000;
+const HEARD = ['firstCrack', 'secondCrack', 'firstCrackEnd'] as const;
+type Heard = (typeof HEARD)[number];
+
+/** Listens to the roast by the device's microphone, logs the cracks it hears and proposes the milestones they make. */
+export function Listening({ model, onTells }: ListeningProps) {
+  const { roast, at } = model;
+  const { reached, putOff } = at;
+  const [state, setState] = useState<ListenerState>();
+  const [deaf, setDeaf] = useState<string>();
+  const [takenBack, setTakenBack] = useState(0);
+  const ear = useRef<Ear>(undefined);
+  const began = useRef<Partial<Record<Heard, number>>>({});
+  const latest = useLatest({ roast, reached });
+  useEffect(() => {
+    let waiting: { at: number; crack: 'first' | 'second' }[] = [];
+    const tells = {
+      roastS: (wallMs: number) => heatS(latest.current.roast, wallMs),
+      onDeaf: setDeaf,
+      onHearing: () => {
+        setDeaf(undefined);
+        // What came before it began to listen.
+        for (const milestone of HEARD) {
+          const atS = latest.current.reached[milestone];
+          if (atS !== undefined) opened.know(milestone, atS);
+        }
+      },
+      onHeard: (now: ListenerState, heard: readonly HeardCrack[]) => {
+        setState(now);
+        // When it began is said once: told anew with each block of sound it would waver.
+        for (const milestone of HEARD) {
+          const soundS = now.course[milestone];
+          if (soundS === null) delete began.current[milestone];
+          else began.current[milestone] ??= opened.roastAt(soundS);
+        }
+        waiting.push(...heard.map(({ at, kind }) => ({ at: opened.roastAt(at), crack: kind })));
+      },
+    };
+    const opened: Ear = isPractice() ? openEarToBeans(SEED, tells) : openEar(tells);
+    ear.current = opened;
+    const flush = () => {
+      const batch = waiting;
+      if (batch.length === 0) return;
+      waiting = [];
+      // Kept for the next try; the roast may be changing in another tab at this moment.
+      logCracks(database(), latest.current.roast.id, batch).catch(() => {
+        waiting = [...batch, ...waiting];
+      });
+    };
+    const timer = setInterval(flush, FLUSH_MS);
+    return () => {
+      clearInterval(timer);
+      flush();
+      opened.stop();
+    };
+  }, [latest]);
+
+  // At once here too: the next word from the worker comes a moment later.
+  const takeBack = (milestone: Heard) => {
+    ear.current?.takeBack(milestone);
+    delete began.current[milestone];
+    setState((now) => now && { ...now, course: { ...now.course, [milestone]: null } });
+    setTakenBack((times) => times + 1);
+  };
+  useFollowed(reached, (milestone, atS) => {
+    if (atS === undefined) takeBack(milestone);
+    else ear.current?.know(milestone, atS);
+  });
+  const proposed = state && proposalOf(state, reached);
+  const atS = proposed && began.current[proposed];
+  const key = proposed && `heard:${proposed}:${takenBack}`;
+  const refused = key !== undefined && putOff.has(key);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for each that is refused
+  useEffect(() => {
+    if (!refused || !proposed) return;
+    takeBack(proposed);
+  }, [refused, proposed]);
+  const tells = tellingsOf(
+    deaf,
+    state,
+    proposed && key && atS !== undefined && !refused ? { key, atS, milestone: proposed } : undefined,
+  );
+  const said = JSON.stringify(tells);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only what is said counts
+  useEffect(() => onTells(tells), [said]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: nothing is told any more by what is gone
+  useEffect(() => () => onTells([]), []);
+  return <LevelLine state={state} deaf={deaf !== undefined} />;
+}
+
+/** Of the sound of simulated beans. */
+const SEED = 11;
+
+/** Calls with each milestone that was marked or taken back since the last drawing. */
+function useFollowed(
+  reached: Partial<Record<Heard, number | undefined>>,
+  onChange: (milestone: Heard, atS: number | undefined) => void,
+): void {
+  const before = useRef(reached);
+  useEffect(() => {
+    for (const milestone of HEARD)
+      if (reached[milestone] !== before.current[milestone]) onChange(milestone, reached[milestone]);
+    before.current = reached;
+  });
+}
+
+/** The first milestone that was heard and that nobody has marked. */
+function proposalOf({ course }: ListenerState, reached: Partial<Record<Heard, number | undefined>>) {
+  for (const milestone of HEARD) {
+    const atS = course[milestone];
+    const isPast = milestone === 'firstCrackEnd' && reached.secondCrack !== undefined;
+    if (atS !== null && reached[milestone] === undefined && !isPast) return milestone;
+  }
+  return undefined;
+}
+
+const HINDERED = {
+  silent: 'Not a sound comes from the microphone. Is it covered, or switched off?',
+  clipping: 'Too loud here for the microphone: put it farther away, or tap along.',
+  spoilt: 'The microphone sends no proper sound. Press Listen twice to open it anew.',
+} as const;
+
+function tellingsOf(
+  deaf: string | undefined,
+  state: ListenerState | undefined,
+  proposal: { readonly key: string; readonly atS: number; readonly milestone: Heard } | undefined,
+): Telling[] {
+  const hindered = deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? noisy(state);
+  return [
+    ...(proposal ? [proposalTelling(proposal)] : []),
+    ...(hindered ? [{ key: `ear:${hindered}`, level: 'note' as const, text: hindered }] : []),
+  ];
+}
+
+function noisy(state: ListenerState | undefined): string | undefined {
+  if (!state) return undefined;
+  if (state.noisy && state.course.firstCrack === null) return 'I hear stirring more than cracks: keep watching.';
+  if (!state.hearsSecond && state.course.firstCrack !== null)
+    return 'This microphone is too dull for second crack: keep listening yourself.';
+  return undefined;
+}
+
+function proposalTelling({
+  key,
+  atS,
+  milestone,
+}: {
+  readonly key: string;
+  readonly atS: number;
+  readonly milestone: Heard;
+}): Telling {
+  return {
+    key,
+    level: 'ask',
+    text: `I hear ${milestoneNames[milestone]} since ${formatClock(atS)}. Take it?`,
+    answers: [
+      {
+        label: 'Take it',
+        does: { kind: 'log', lines: [{ draft: { kind: 'mark', milestone }, atS }] },
+      },
+      { label: 'Not yet', does: { kind: 'putOff', weight: 1 } },
+    ],
+  };
+}

@@ -1,0 +1,133 @@
+import type { CrackCourse, HeardCrack, ListenerState } from '@/core/listen';
+import type { FromEar, ToEar } from './contract';
+import { microphoneWords, NO_MICROPHONE_HERE } from './microphoneWords';
+import { onSimulatedSound } from './simulatedSound';
+import tapUrl from './tap.worklet.js?url&no-inline';
+
+/** What comes of listening. */
+export interface EarTells {
+  /** The second of the roast at a wall-clock moment, ms. */
+  readonly roastS: (wallMs: number) => number;
+  /** What was heard, and how it stands; `at` of cracks is in seconds of the sound, for `roastAt`. */
+  readonly onHeard: (state: ListenerState, heard: readonly HeardCrack[]) => void;
+  /** It cannot listen, or no longer: what to say. */
+  readonly onDeaf: (words: string) => void;
+  readonly onHearing: () => void;
+}
+
+/** An open ear. Times that it takes and gives are seconds of the roast. */
+export interface Ear {
+  /** The second of the roast at a second of the sound. */
+  readonly roastAt: (soundS: number) => number;
+  readonly takeBack: (milestone: keyof CrackCourse) => void;
+  readonly know: (milestone: keyof CrackCourse, atS: number) => void;
+  readonly stop: () => void;
+}
+
+/** Raw sound: what makes calls pleasant takes cracks for noise. */
+const RAW = { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 };
+
+/** Opens the microphone and listens, away from the page's own thread, until stopped. */
+export function openEar({ roastS, onHeard, onDeaf, onHearing }: EarTells): Ear {
+  const worker = earWorker();
+  const say = (message: ToEar, ...carried: Transferable[]) => worker.postMessage(message, carried);
+  const stops: (() => void)[] = [() => worker.terminate()];
+  let stopped = false;
+  let [nowS, toldMs] = [0, Date.now()];
+  const roastAt = (soundS: number) => hundredths(roastS(toldMs - (nowS - soundS) * 1000));
+  worker.onmessage = ({ data: { state, heard } }: MessageEvent<FromEar>) => {
+    [nowS, toldMs] = [state.now, Date.now()];
+    onHeard(state, heard);
+  };
+  const begin = async () => {
+    if (!navigator.mediaDevices?.getUserMedia) return onDeaf(NO_MICROPHONE_HERE);
+    const stream = await navigator.mediaDevices.getUserMedia({ audio: RAW });
+    stops.push(() => {
+      for (const track of stream.getTracks()) track.stop();
+    });
+    const context = new AudioContext();
+    stops.push(() => void context.close());
+    await context.audioWorklet.addModule(tapUrl);
+    if (stopped) return end();
+    const tap = new AudioWorkletNode(context, 'gander-tap', { numberOfOutputs: 0 });
+    const { port1, port2 } = new MessageChannel();
+    say({ kind: 'begin', sampleRate: context.sampleRate, port: port1 }, port1);
+    tap.port.postMessage(port2, [port2]);
+    context.createMediaStreamSource(stream).connect(tap);
+    watch(stream.getAudioTracks()[0], context);
+    onHearing();
+  };
+  const watch = (track: MediaStreamTrack | undefined, context: AudioContext) => {
+    track?.addEventListener(
+      'ended',
+      () => stopped || onDeaf('The microphone is gone: plugged out, or taken by the browser. Press Listen again.'),
+    );
+    track?.addEventListener(
+      'mute',
+      () => stopped || onDeaf('The device has muted the microphone. Gander hears again when it is let go.'),
+    );
+    track?.addEventListener('unmute', onHearing);
+    const wake = () => {
+      if (context.state === 'running' || stopped) return;
+      onDeaf('The browser has paused the sound. Touch the screen once.');
+      void context.resume();
+    };
+    context.addEventListener('statechange', () => (context.state === 'running' ? onHearing() : wake()));
+    for (const kind of ['pointerdown', 'visibilitychange']) {
+      document.addEventListener(kind, wake);
+      stops.push(() => document.removeEventListener(kind, wake));
+    }
+  };
+  const end = () => {
+    for (const stop of stops.splice(0)) stop();
+  };
+  void begin().catch((error: unknown) => {
+    if (!stopped) onDeaf(microphoneWords(error));
+    end();
+  });
+  return {
+    roastAt,
+    takeBack: (milestone) => say({ kind: 'takeBack', milestone }),
+    know: (milestone, atS) => say({ kind: 'know', milestone, at: nowS + (atS - roastAt(nowS)) }),
+    stop: () => {
+      stopped = true;
+      end();
+    },
+  };
+}
+
+/** Times in a log have two digits. */
+const hundredths = (seconds: number) => Math.round(seconds * 100) / 100;
+
+const earWorker = () => new Worker(new URL('./ear.worker.ts', import.meta.url), { type: 'module' });
+
+/** Listens to simulated beans by the very same way: their sound is made in the worker, as fast as their clock goes. */
+export function openEarToBeans(seed: number, { onHeard, onHearing }: EarTells): Ear {
+  const worker = earWorker();
+  const say = (message: ToEar) => worker.postMessage(message);
+  let startS: number | undefined;
+  say({ kind: 'beginBeans', seed });
+  worker.onmessage = ({ data: { state, heard } }: MessageEvent<FromEar>) => onHeard(state, heard);
+  const leave = onSimulatedSound(({ fromS, toS, cracks }) => {
+    if (startS === undefined) {
+      startS = fromS;
+      onHearing();
+    }
+    for (let s = fromS; s < toS; s++)
+      say({
+        kind: 'second',
+        cracks: cracks
+          .filter(({ atS }) => atS >= s && atS < s + 1)
+          .map(({ atS, crack }) => ({ at: atS - s, kind: crack })),
+      });
+  });
+  return {
+    roastAt: (soundS) => hundredths((startS ?? 0) + soundS),
+    takeBack: (milestone) => say({ kind: 'takeBack', milestone }),
+    know: (milestone, atS) => say({ kind: 'know', milestone, at: atS - (startS ?? 0) }),
+    stop: () => {
+      leave();
+      worker.terminate();
+    },
+  };
+}
