@@ -4,8 +4,8 @@ import { figuresOf, trials } from '../ear/trial.ts';
 import { readEar } from '../src/core/listen/index.ts';
 import { type Figure, printFigures } from './report.ts';
 
-const ROASTS = 24;
-const KITCHENS = 16;
+const ROASTS = 12;
+const KITCHENS = 10;
 /** Scenes that nobody looked at while the ear was made. */
 const SEED = 20_261_128;
 

@@ -21,6 +21,8 @@ export interface ListenerState {
   readonly levelDb: number;
   readonly course: CrackCourse;
   readonly trouble: Trouble | undefined;
+  /** It has just begun: it learns what is usual here, and counts nothing yet. */
+  readonly settling: boolean;
   /** So much here sounds like cracks that only clear ones count. */
   readonly noisy: boolean;
   /** Second crack lies mostly above 6 kHz: with so low a sample rate it cannot be told surely. */
@@ -29,8 +31,8 @@ export interface ListenerState {
 
 /** How surely something must sound like a crack, log odds; tried on kinds of sound that training never had. */
 const RANGES = {
-  first: { start: 1, least: -1.5, most: 4 },
-  second: { start: 1, least: -1.5, most: 4 },
+  first: { start: -0.3, least: -2.5, most: 4 },
+  second: { start: -0.3, least: -2.5, most: 4 },
 } as const;
 /** So long it hears what is usual here before anything counts. */
 const SETTLING_S = 20;
@@ -88,6 +90,7 @@ export class Listener {
       levelDb: this.#onsets.level(),
       course: this.#course.course,
       trouble: this.#trouble(now),
+      settling: now < SETTLING_S,
       noisy: this.#thresholds.first.value > NOISY,
       hearsSecond: this.#sampleRate >= HEARS_SECOND_FROM_HZ,
     };
@@ -119,11 +122,12 @@ export class Listener {
 
   #judge({ at, features }: Onset): HeardCrack | undefined {
     const [nothing, first, second] = judged(features, this.#ear);
-    const kind: CrackKind = first >= second ? 'first' : 'second';
-    const sure = kind === 'first' ? first : second;
-    const logOdds = Math.log((sure + 1e-9) / (nothing + 1e-9));
-    const threshold = this.#thresholds[kind];
     const told = this.#course.course.firstCrack !== null;
+    // No bean snaps before first crack: whatever sounds like it then is the kitchen.
+    const kind: CrackKind = !told || first >= second ? 'first' : 'second';
+    const sure = kind === 'first' ? first : second;
+    const logOdds = Math.log((sure + 1e-9) / (nothing + (told ? 0 : second) + 1e-9));
+    const threshold = this.#thresholds[kind];
     const counts = at > SETTLING_S && logOdds > threshold.value + (told ? AFTER_FIRST[kind] : 0);
     threshold.hear(logOdds);
     if (!counts) return undefined;

@@ -144,15 +144,16 @@ function tellingsOf(
   state: ListenerState | undefined,
   proposal: { readonly key: string; readonly atS: number; readonly milestone: Heard } | undefined,
 ): Telling[] {
-  const hindered = deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? noisy(state);
+  const hindered = deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? remarkOn(state);
   return [
     ...(proposal ? [proposalTelling(proposal)] : []),
     ...(hindered ? [{ key: `ear:${hindered}`, level: 'note' as const, text: hindered }] : []),
   ];
 }
 
-function noisy(state: ListenerState | undefined): string | undefined {
+function remarkOn(state: ListenerState | undefined): string | undefined {
   if (!state) return undefined;
+  if (state.settling) return 'Listening to what is usual here. Never tried on real beans yet: keep watching.';
   if (state.noisy && state.course.firstCrack === null) return 'I hear stirring more than cracks: keep watching.';
   if (!state.hearsSecond && state.course.firstCrack !== null)
     return 'This microphone is too dull for second crack: keep listening yourself.';
