@@ -7,19 +7,28 @@ import { changeRoast } from './roasting.ts';
 /** A tap comes up to so long after the crack that it stands for, and hardly ever before it, seconds. */
 const TAP_LATE_S = 0.7;
 const TAP_EARLY_S = 0.15;
+/** Another tab that listens too has the same crack within so long, seconds. */
+const SAME_S = 0.08;
 
-/** Adds cracks that the microphone heard, seconds from charge. One crack is one entry: what was tapped as well is passed over. */
+/**
+ * Adds cracks that the microphone heard, seconds from charge. One crack is one entry: what was tapped
+ * as well, or heard in another tab, is passed over.
+ */
 export async function logCracks(
   db: GanderDatabase,
   roastId: string,
   cracks: readonly { readonly at: number; readonly crack: 'first' | 'second' }[],
 ): Promise<Roast> {
   return changeRoast(db, roastId, (roast) => {
-    const taps = roast.entries.flatMap((entry) =>
-      entry.kind === 'crack' && entry.source !== 'microphone' ? [entry.at] : [],
-    );
+    const known = roast.entries.flatMap((entry) => (entry.kind === 'crack' ? [entry] : []));
+    const isKnown = (at: number) =>
+      known.some(({ at: other, source }) =>
+        source === 'microphone'
+          ? Math.abs(other - at) < SAME_S
+          : other - at < TAP_LATE_S && at - other < TAP_EARLY_S,
+      );
     const fresh = cracks
-      .filter(({ at }) => at > 0 && !taps.some((tap) => tap - at < TAP_LATE_S && at - tap < TAP_EARLY_S))
+      .filter(({ at }) => at > 0 && !isKnown(at))
       .map(({ at, crack }) => {
         const rounded = Math.round(at * 100) / 100;
         return {

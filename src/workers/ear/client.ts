@@ -54,8 +54,8 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing }: EarTells): Ear {
     say({ kind: 'begin', sampleRate: context.sampleRate, port: port1 }, port1);
     tap.port.postMessage(port2, [port2]);
     context.createMediaStreamSource(stream).connect(tap);
-    watch(stream.getAudioTracks()[0], context);
     onHearing();
+    watch(stream.getAudioTracks()[0], context);
   };
   const watch = (track: MediaStreamTrack | undefined, context: AudioContext) => {
     track?.addEventListener(
@@ -68,15 +68,18 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing }: EarTells): Ear {
     );
     track?.addEventListener('unmute', onHearing);
     const wake = () => {
-      if (context.state === 'running' || stopped) return;
+      if (context.state === 'running' || context.state === 'closed' || stopped) return;
       onDeaf('The browser has paused the sound. Touch the screen once.');
-      void context.resume();
+      // Refused until a touch; the next one tries again.
+      context.resume().catch(() => undefined);
     };
     context.addEventListener('statechange', () => (context.state === 'running' ? onHearing() : wake()));
     for (const kind of ['pointerdown', 'visibilitychange']) {
       document.addEventListener(kind, wake);
       stops.push(() => document.removeEventListener(kind, wake));
     }
+    // Where listening begins by itself, a browser may want a touch first.
+    wake();
   };
   const end = () => {
     for (const stop of stops.splice(0)) stop();

@@ -1,0 +1,39 @@
+// Before Dexie, which looks for a database when it loads.
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { it } from 'node:test';
+import { crackProposal, kindOfCrack } from '@/core/heat';
+import { lastUndoable, liveEntries } from '@/core/roast';
+import { logCracks } from '@/store/cracks';
+import { entry, mark } from '../core/build.ts';
+import { smallHousehold } from './household.ts';
+
+const tap = (at: number) => entry(at, { kind: 'crack', crack: 'first' });
+const heardAt = (...times: number[]) => times.map((at) => ({ at, crack: 'first' as const }));
+
+it('a crack is one entry, whether it was heard, tapped as well, or heard in another tab', async () => {
+  const { db, roasted } = await smallHousehold();
+  const { id } = await roasted(10, {}, [mark(120, 'yellow'), tap(200.4)]);
+  // The tap came 0.3 s after the crack at 200.1; the pop at 202 was not tapped, and one before the charge is none.
+  await logCracks(db, id, heardAt(-3, 200.1, 202, 202.03));
+  await Promise.all([logCracks(db, id, heardAt(204, 206)), logCracks(db, id, heardAt(204.04, 206.02, 208))]);
+  const roast = await db.roasts.get(id);
+  const cracks = (roast?.entries ?? []).flatMap((each) => (each.kind === 'crack' ? [[each.at, each.source]] : []));
+  assert.deepEqual(cracks.slice(0, 3), [
+    [200.4, 'hand'],
+    [202, 'microphone'],
+    [202.03, 'microphone'],
+  ]);
+  assert.equal(cracks.length, 6);
+});
+
+it('what is heard alone moves no forecast, makes no proposal by taps and is not what undo takes back', async () => {
+  const { db, roasted } = await smallHousehold();
+  const { id } = await roasted(10, {}, [mark(120, 'yellow')]);
+  const { entries } = await logCracks(db, id, heardAt(300, 302, 304, 306, 308));
+  const live = liveEntries(entries);
+  assert.equal(crackProposal(live, { yellow: 120 }, 310), undefined);
+  // Nor does a pause after it make the next tap a snap.
+  assert.equal(kindOfCrack(live, { yellow: 120, firstCrack: 300 }, 309), 'first');
+  assert.equal(lastUndoable(entries)?.kind, 'mark');
+});
