@@ -30,6 +30,12 @@ interface FromLogProps {
 
 const NEWEST = 40;
 
+/** A file that does not say when: this morning at ten, or, while that is still to come, as late as it can have been. */
+function likelyBegan(log: ReturnType<typeof readLog>): Date {
+  const lastS = log.readings.at(-1)?.at ?? 0;
+  return new Date(Math.min(new Date(`${localDay(Date.now())}T10:00`).getTime(), Date.now() - lastS * 1000));
+}
+
 /** The log of a thermometer: which column is what, what roast it is of, and how it looks before it is kept. */
 export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const words = useWords();
@@ -52,8 +58,9 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const [lotId, setLotId] = useState<string>();
   const [gearId, setGearId] = useState<string>();
   const [green, setGreen] = useState<string>();
-  const [day, setDay] = useState(() => log.began?.day ?? localDay(Date.now()));
-  const [time, setTime] = useState(() => timeOfDay(log.began?.timeS ?? 36_000));
+  const [likely] = useState(() => likelyBegan(log));
+  const [day, setDay] = useState(log.began?.day ?? localDay(likely));
+  const [time, setTime] = useState(log.began ? timeOfDay(log.began.timeS) : likely.toTimeString().slice(0, 5));
   const { ref, width } = useWidth();
   if (!mine) return <p>Reading…</p>;
   const lot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
