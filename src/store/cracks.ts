@@ -23,9 +23,7 @@ export async function logCracks(
     const known = roast.entries.flatMap((entry) => (entry.kind === 'crack' ? [entry] : []));
     const isKnown = (at: number) =>
       known.some(({ at: other, source }) =>
-        source === 'microphone'
-          ? Math.abs(other - at) < SAME_S
-          : other - at < TAP_LATE_S && at - other < TAP_EARLY_S,
+        source === 'microphone' ? Math.abs(other - at) < SAME_S : other - at < TAP_LATE_S && at - other < TAP_EARLY_S,
       );
     const fresh = cracks
       .filter(({ at }) => at > 0 && !isKnown(at))
