@@ -10,9 +10,9 @@ import { learnt } from './learn.ts';
 // ./gander train-ear: makes sounds, learns from them and writes the ear. Seeded: the same command makes the same ear.
 const { values } = parseArgs({
   options: {
-    clips: { type: 'string', default: '600' },
-    epochs: { type: 'string', default: '8' },
-    seed: { type: 'string', default: '1' },
+    clips: { type: 'string', default: '900' },
+    epochs: { type: 'string', default: '6' },
+    seed: { type: 'string', default: '3' },
     without: { type: 'string', default: 'none' },
     to: { type: 'string', default: 'src/workers/ear/ear.json' },
   },

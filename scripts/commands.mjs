@@ -110,7 +110,7 @@ export const commands = {
     },
   },
   'train-ear': {
-    says: 'make sounds, learn from them what cracks are, and write the ear anew (some 15 minutes)',
+    says: 'make sounds, learn from them what cracks are, and write the ear anew (some 25 minutes)',
     run: async (rest) => {
       await ensureInstalled();
       return run(process.execPath, ['--import', 'tsx', 'ear/train.ts', ...rest]);
