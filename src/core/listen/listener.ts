@@ -29,11 +29,8 @@ export interface ListenerState {
   readonly hearsSecond: boolean;
 }
 
-/** How surely something must sound like a crack, log odds; tried on kinds of sound that training never had. */
-const RANGES = {
-  first: { start: -0.3, least: -2.5, most: 4 },
-  second: { start: -0.3, least: -2.5, most: 4 },
-} as const;
+/** How surely something must sound like a crack, log odds; how it was chosen stands in docs/listening.md. */
+const RANGE = { start: -0.3, least: -2.5, most: 4 } as const;
 /** So long it hears what is usual here before anything counts. */
 const SETTLING_S = 20;
 /** After first crack is told second is believed a little more and first a little less. */
@@ -55,7 +52,7 @@ const SILENT_S = 3;
 export class Listener {
   readonly #onsets: Onsets;
   readonly #course = new Course();
-  readonly #thresholds = { first: new AdaptiveThreshold(RANGES.first), second: new AdaptiveThreshold(RANGES.second) };
+  readonly #thresholds = { first: new AdaptiveThreshold(RANGE), second: new AdaptiveThreshold(RANGE) };
   readonly #ear: Ear;
   readonly #sampleRate: number;
   #samples = 0;

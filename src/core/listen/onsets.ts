@@ -56,10 +56,10 @@ export class Onsets {
     return this.#samples / this.#sampleRate;
   }
 
-  /** How loud it is now beyond the last bands' usual level, dB, for the level line. */
+  /** How loud it is now, dB of full scale, over all bands. */
   level(): number {
     const at = (this.#frame - 1 + KEPT) % KEPT;
-    return 10 * Math.log10(this.#levels.reduce((sum, band) => sum + 10 ** ((band[at] as number) / 10), 0));
+    return groupLevel(this.#levels, at, [0, BANDS]);
   }
 
   push(sample: number): Onset | undefined {

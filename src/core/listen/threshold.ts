@@ -9,16 +9,17 @@ export class AdaptiveThreshold {
   #now: number;
   #atS = 0;
   #frozen: number | undefined;
+  #least: number;
 
   constructor(range: ThresholdRange) {
     this.#range = range;
     this.#now = range.start;
+    this.#least = range.least;
   }
 
   get value(): number {
-    const { least, most } = this.#range;
     const settled = this.#history.length < LOOK_BACK_S ? this.#now : (this.#history[0] as number);
-    return this.#frozen ?? Math.min(most, Math.max(least, settled));
+    return this.#frozen ?? Math.min(this.#range.most, Math.max(this.#least, settled));
   }
 
   /** Something with these log odds was heard. */
@@ -32,7 +33,7 @@ export class AdaptiveThreshold {
       this.#atS++;
       this.#history.push(this.#now);
       if (this.#history.length > LOOK_BACK_S) this.#history.shift();
-      this.#now = Math.max(this.#range.least, this.#now - (RISE * A_MINUTE) / 60);
+      this.#now = Math.max(this.#least, this.#now - (RISE * A_MINUTE) / 60);
     }
   }
 
@@ -40,12 +41,12 @@ export class AdaptiveThreshold {
     this.#frozen ??= this.value;
   }
 
-  /** Told wrongly: from now on it takes more. */
+  /** Told wrongly: from now on it takes more, and never less again. */
   stricter(): void {
-    const stricter = this.value + STRICTER;
+    this.#least = Math.min(this.#range.most, this.value + STRICTER);
     this.#frozen = undefined;
     this.#history.length = 0;
-    this.#now = Math.min(this.#range.most, stricter);
+    this.#now = this.#least;
   }
 }
 

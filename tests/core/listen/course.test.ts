@@ -90,5 +90,7 @@ describe('the threshold', () => {
     const before = threshold.value;
     threshold.stricter();
     assert.ok(threshold.value > before + 1);
+    threshold.pass(600);
+    assert.ok(threshold.value > before + 1, 'for the rest of the roast');
   });
 });
