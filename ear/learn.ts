@@ -3,26 +3,36 @@ import { type Ear, type Net, slopeAt, standardised } from '../src/core/listen/in
 import { CLASSES, type Examples, KEPT_OF_NOTHING } from './examples.ts';
 
 const HIDDEN = [64, 32] as const;
-const NETS = 3;
 const BATCH = 64;
 const RATE = { first: 0.002, last: 0.0001 };
 const DECAY = 1e-4;
+/** What it is wrong about by no more than this teaches nothing more. */
+const KNOWN = 0.003;
 
-/** Learns nets from examples. Source: Kingma & Ba, Adam, 2015. */
-export function learnt(examples: Examples, epochs: number, seed: number, say: (line: string) => void): Ear {
+/** What nets learn from, standardised; all threads read one copy. */
+export interface Lessons {
+  readonly inputs: Float32Array;
+  readonly labels: Uint8Array;
+  readonly width: number;
+}
+
+/** Standardises examples: the ear as it is before it has nets, and what they are to learn from. */
+export function lessonsOf(examples: Examples): { readonly ear: Ear; readonly lessons: Lessons } {
   const { means, scales } = spread(examples);
   const ear: Ear = { means, scales, nets: [], odds: [Math.log(1 / KEPT_OF_NOTHING), 0, 0] };
-  const { width, labels } = examples;
-  const inputs = new Float32Array(examples.features.length);
+  const { width, labels, features } = examples;
+  const inputs = new Float32Array(new SharedArrayBuffer(features.byteLength));
   for (let i = 0; i < labels.length; i++)
-    inputs.set(standardised(examples.features.subarray(i * width, (i + 1) * width), ear), i * width);
-  const nets = Array.from({ length: NETS }, (_, n) => {
-    const learner = new Learner(width, seededRandom(seed + 101 * n));
-    for (let epoch = 0; epoch < epochs; epoch++)
-      say(`net ${n + 1} epoch ${epoch + 1}: loss ${learner.epoch(inputs, labels, epoch / epochs).toFixed(4)}`);
-    return learner.net;
-  });
-  return { ...ear, nets };
+    inputs.set(standardised(features.subarray(i * width, (i + 1) * width), ear), i * width);
+  return { ear, lessons: { inputs, labels, width } };
+}
+
+/** Learns one net. Source: Kingma & Ba, Adam, 2015. */
+export function learntNet(lessons: Lessons, epochs: number, seed: number, say: (line: string) => void): Net {
+  const learner = new Learner(lessons.width, seededRandom(seed));
+  for (let epoch = 0; epoch < epochs; epoch++)
+    say(`seed ${seed} epoch ${epoch + 1}: loss ${learner.epoch(lessons, epoch / epochs).toFixed(4)}`);
+  return learner.net;
 }
 
 function spread({ features, labels, width }: Examples): { means: Float32Array; scales: Float32Array } {
@@ -71,7 +81,7 @@ class Learner {
   }
 
   /** Goes through all examples once in a new order; the mean loss. */
-  epoch(inputs: Float32Array, labels: Uint8Array, gone: number): number {
+  epoch({ inputs, labels }: Lessons, gone: number): number {
     const order = Uint32Array.from(labels.keys());
     for (let i = order.length - 1; i > 0; i--) {
       const j = Math.floor(this.#random() * (i + 1));
@@ -102,6 +112,8 @@ class Learner {
     const all = shares.reduce((sum, each) => sum + each, 0);
     const error = errors[last] as Float32Array;
     for (let i = 0; i < out.length; i++) error[i] = (shares[i] as number) / all - (i === label ? 1 : 0);
+    const loss = -Math.log((shares[label] as number) / all + 1e-9);
+    if (loss < KNOWN) return loss;
     for (let l = last - 1; l >= 0; l--)
       backward(
         values[l] as Float32Array,
@@ -112,7 +124,7 @@ class Learner {
         (this.#state[2 * l + 1] as { slope: Float32Array }).slope,
         l > 0,
       );
-    return -Math.log((shares[label] as number) / all + 1e-9);
+    return loss;
   }
 
   #step(rate: number): void {

@@ -1,5 +1,6 @@
 import { normal, type Random, seededRandom } from '../src/core/chance/index.ts';
 import type { CrackCourse, CrackKind } from '../src/core/listen/index.ts';
+import { addClip, type Clips } from './sounds/clips.ts';
 import { type CrackStyle, crackStyles, drawBeans, makeCrack } from './sounds/cracks.ts';
 import {
   addAt,
@@ -26,6 +27,8 @@ export interface Kinds {
   readonly gear: readonly GearNoise[];
   readonly kitchen: readonly KitchenNoise[];
   readonly microphones: readonly Microphone[];
+  /** Recorded noises, where there are any. */
+  readonly clips?: Clips | undefined;
 }
 
 export const allKinds: Kinds = {
@@ -49,7 +52,7 @@ export interface Scene extends Recorded {
   readonly truth: CrackCourse;
   readonly made: {
     readonly gear: GearNoise;
-    readonly kitchen: readonly KitchenNoise[];
+    readonly kitchen: readonly (KitchenNoise | 'clip')[];
     readonly microphone: Microphone;
     readonly style: CrackStyle;
     readonly snrDb: number;
@@ -116,19 +119,24 @@ function add(into: Float32Array, sound: Float32Array): void {
   for (let i = 0; i < into.length; i++) into[i] = (into[i] as number) + (sound[i] as number);
 }
 
-function addKitchen(into: Float32Array, random: Random, kinds: Kinds, busy: boolean): KitchenNoise[] {
+function addKitchen(into: Float32Array, random: Random, kinds: Kinds, busy: boolean): (KitchenNoise | 'clip')[] {
   const count = kinds.kitchen.length === 0 ? 0 : Math.floor(between(random, busy ? 1 : 0, busy ? 5 : 3.5));
   const seconds = into.length / RATE;
   return Array.from({ length: count }, () => {
-    const noise = pick(random, kinds.kitchen);
+    const noise = kinds.clips && chance(random, CLIPPED) ? 'clip' : pick(random, kinds.kitchen);
     const bus = new Float32Array(into.length);
     const from = seconds * random() * 0.7;
-    kitchenNoises[noise](bus, random, from, Math.min(seconds, from + seconds * between(random, 0.2, 0.8)));
+    const to = Math.min(seconds, from + seconds * between(random, 0.2, 0.8));
+    if (noise === 'clip') addClip(bus, random, from, to, kinds.clips as Clips);
+    else kitchenNoises[noise](bus, random, from, to);
     const gain = decibels(between(random, 2, 36)) * BASE;
     for (let i = 0; i < bus.length; i++) into[i] = (into[i] as number) + gain * (bus[i] as number);
     return noise;
   });
 }
+
+/** So many of the noises are recorded ones, where there are any. */
+const CLIPPED = 0.3;
 
 function drawMoments(random: Random, seconds: number, rates: Rates): { at: number; kind: CrackKind }[] {
   const most = 16;

@@ -1,8 +1,9 @@
 import { createId } from '@/core/ids';
-import type { Roast } from '@/core/roast';
+import { type GearEar, gearEar, type HeardOfRoast } from '@/core/listen';
+import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
-import { changeRoast } from './roasting.ts';
+import { changeRoast, gearRoasts } from './roasting.ts';
 
 /** A tap comes up to so long after the crack that it stands for, and hardly ever before it, seconds. */
 const TAP_LATE_S = 0.7;
@@ -12,12 +13,13 @@ const SAME_S = 0.08;
 
 /**
  * Adds cracks that the microphone heard, seconds from charge. One crack is one entry: what was tapped
- * as well, or heard in another tab, is passed over.
+ * as well, or heard in another tab, is passed over. `learnt` is what was learnt of how the roast sounds.
  */
 export async function logCracks(
   db: GanderDatabase,
   roastId: string,
-  cracks: readonly { readonly at: number; readonly crack: 'first' | 'second' }[],
+  cracks: readonly { readonly at: number; readonly crack: 'first' | 'second'; readonly sure: number }[],
+  learnt?: HeardOfRoast,
 ): Promise<Roast> {
   return changeRoast(db, roastId, (roast) => {
     const known = roast.entries.flatMap((entry) => (entry.kind === 'crack' ? [entry] : []));
@@ -27,7 +29,7 @@ export async function logCracks(
       );
     const fresh = cracks
       .filter(({ at }) => at > 0 && !isKnown(at))
-      .map(({ at, crack }) => {
+      .map(({ at, crack, sure }) => {
         const rounded = Math.round(at * 100) / 100;
         return {
           kind: 'crack' as const,
@@ -36,8 +38,25 @@ export async function logCracks(
           pressedAt: rounded,
           source: 'microphone' as const,
           crack,
+          likely: Math.round(sure * 100) / 100,
         };
       });
-    return fresh.length === 0 ? roast : { ...roast, entries: [...roast.entries, ...fresh] };
+    if (fresh.length === 0 && !learnt) return roast;
+    return { ...roast, entries: [...roast.entries, ...fresh], ...(learnt && { heard: learnt }) };
   });
+}
+
+/** Roasts of a gear that are looked through for what listening learnt. */
+const LOOKED_THROUGH = 30;
+
+/** How a piece of gear sounds, by its roasts other than `except`, as far as they still have a first crack. */
+export async function knownEar(db: GanderDatabase, gearId: string, except = ''): Promise<GearEar | undefined> {
+  const roasts = await gearRoasts(db, gearId).limit(LOOKED_THROUGH).toArray();
+  return gearEar(
+    roasts.flatMap((roast) =>
+      roast.id !== except && roast.heard && milestonesOf(liveEntries(roast.entries)).firstCrack !== undefined
+        ? [roast.heard]
+        : [],
+    ),
+  );
 }

@@ -40,7 +40,14 @@ export const clockText = (page: Page) => page.getByRole('timer').innerText();
 export async function storedRoasts(
   page: Page,
   name = 'gander',
-): Promise<{ id: string; entries: { kind: string; at: number; milestone?: string }[] }[]> {
+): Promise<
+  {
+    id: string;
+    gearId: string;
+    heard?: { cracksDb: number };
+    entries: { kind: string; at: number; milestone?: string }[];
+  }[]
+> {
   // What was just pressed is on screen first; the small store has it until the database does.
   const isOnItsWay = () =>
     page.evaluate(

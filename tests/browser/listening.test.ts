@@ -68,6 +68,32 @@ describe('listening at the heat', () => {
     await close();
   });
 
+  it('learns how the gear sounds, says it on the gear’s page, and listens by itself where the gear has it so', async () => {
+    const { page, close } = await atTheHeat(['microphone']);
+    await page.getByRole('button', { name: 'Listen', exact: true }).click();
+    await page.getByText(/^I hear first crack since/).waitFor();
+    await page.waitForTimeout(1200);
+    await page.getByRole('button', { name: 'Take it', exact: true }).click();
+    // What it learnt is written with the next cracks.
+    await page.waitForTimeout(4000);
+    const [roast] = await storedRoasts(page);
+    assert.ok(roast?.heard && roast.heard.cracksDb > 5, JSON.stringify(roast?.heard));
+    const cracks = roast.entries.filter(({ kind }) => kind === 'crack');
+    assert.ok(cracks.every((each) => 'likely' in each));
+    await page.getByRole('button', { name: 'Listens: on' }).click();
+    const screen = page.url();
+    await page.goto(`/gear/piece/?id=${roast.gearId}`);
+    await page.getByText('Learnt from one roast whose first crack you took').waitFor();
+    await page.getByText(new RegExp(`about ${Math.round(roast.heard.cracksDb)} dB louder than it`)).waitFor();
+    await page.getByLabel('Listen at every roast on it').click();
+    await page.getByText(/is listened to\.$/).waitFor();
+    // This roast was told not to be listened to, and that holds.
+    await page.goto(screen);
+    await page.getByRole('button', { name: 'More', exact: true }).click();
+    await page.getByRole('button', { name: 'Listen', exact: true }).waitFor();
+    await close();
+  });
+
   it('says what to do where the microphone is not allowed, and the roast goes on', async () => {
     const { page, close } = await atTheHeat([]);
     await page.getByRole('button', { name: 'Listen', exact: true }).click();

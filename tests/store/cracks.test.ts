@@ -3,13 +3,13 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import { crackProposal, kindOfCrack } from '@/core/heat';
-import { lastUndoable, liveEntries } from '@/core/roast';
+import { lastUndoable, liveEntries, ribbonOf } from '@/core/roast';
 import { logCracks } from '@/store/cracks';
 import { entry, mark } from '../core/build.ts';
 import { smallHousehold } from './household.ts';
 
 const tap = (at: number) => entry(at, { kind: 'crack', crack: 'first' });
-const heardAt = (...times: number[]) => times.map((at) => ({ at, crack: 'first' as const }));
+const heardAt = (...times: number[]) => times.map((at) => ({ at, crack: 'first' as const, sure: 0.913 }));
 
 it('a crack is one entry, whether it was heard, tapped as well, or heard in another tab', async () => {
   const { db, roasted } = await smallHousehold();
@@ -36,4 +36,18 @@ it('what is heard alone moves no forecast, makes no proposal by taps and is not 
   // Nor does a pause after it make the next tap a snap.
   assert.equal(kindOfCrack(live, { yellow: 120, firstCrack: 300 }, 309), 'first');
   assert.equal(lastUndoable(entries)?.kind, 'mark');
+});
+
+it('what was heard doubtfully is drawn as doubtful, and what was tapped never is', async () => {
+  const { db, roasted } = await smallHousehold();
+  const { id } = await roasted(10, {}, [mark(120, 'yellow'), tap(290)]);
+  const { entries } = await logCracks(db, id, [
+    { at: 300, crack: 'first', sure: 0.913 },
+    { at: 303, crack: 'first', sure: 0.31 },
+  ]);
+  assert.deepEqual(ribbonOf({ entries, wantedShade: 3 }).cracks, {
+    first: [290, 300, 303],
+    second: [],
+    doubtful: [303],
+  });
 });

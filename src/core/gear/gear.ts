@@ -63,6 +63,8 @@ export const gearSchema = row({
     )
     .max(10)
     .optional(),
+  /** At every roast on it Gander listens from the start. */
+  listens: z.literal(true).optional(),
   note: z.string().trim().max(2000).optional(),
   createdAt: z.iso.datetime(),
   /** Put away: out of every choice, kept because roasts name it. UTC. */

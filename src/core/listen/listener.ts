@@ -1,6 +1,8 @@
+import { type CountedPop, type GearEar, type HeardOfRoast, heardOfRoast, leastOn, soundsAsUsual } from './knownGear.ts';
 import { Course, type CrackCourse, type CrackKind } from './milestones.ts';
 import { type Ear, judged } from './net.ts';
 import { type Onset, Onsets } from './onsets.ts';
+import { SoundCheck, type Trouble } from './soundCheck.ts';
 import { AdaptiveThreshold } from './threshold.ts';
 
 /** A crack as it was heard: when, seconds from the start of the sound, and how surely, from 0 to 1. */
@@ -9,9 +11,6 @@ export interface HeardCrack {
   readonly kind: CrackKind;
   readonly sure: number;
 }
-
-/** What hinders it from hearing. */
-export type Trouble = 'silent' | 'clipping' | 'spoilt';
 
 /** How it stands. */
 export interface ListenerState {
@@ -27,6 +26,17 @@ export interface ListenerState {
   readonly noisy: boolean;
   /** Second crack lies mostly above 6 kHz: with so low a sample rate it cannot be told surely. */
   readonly hearsSecond: boolean;
+  /** Whether it sounds as it usually does on this gear; undefined where that is not known, or not yet. */
+  readonly asUsual: boolean | undefined;
+  /** What the gear can be known by, once first crack has rolled. */
+  readonly learnt: HeardOfRoast | undefined;
+}
+
+/** What a listener is made with. */
+interface ListenerOptions {
+  readonly sampleRate: number;
+  readonly ear: Ear;
+  readonly gear?: GearEar | undefined;
 }
 
 /** How surely something must sound like a crack, log odds; how it was chosen stands in docs/listening.md. */
@@ -37,34 +47,32 @@ const SETTLING_S = 20;
 const AFTER_FIRST = { first: 0.3, second: -0.4 };
 /** So high the threshold lies in a kitchen that sounds like cracks. */
 const NOISY = 1;
+/** So many pops are remembered: a first crack of a full pan has fewer. */
+const REMEMBERED_POPS = 400;
 const HEARS_SECOND_FROM_HZ = 22_000;
-/** A sample at full scale is clipped; so many within a second hinder. */
-const FULL_SCALE = 0.985;
-const CLIPPED_A_SECOND = 40;
-/** No microphone is so quiet for so long. */
-const SILENT = 1e-5;
-const SILENT_S = 3;
-
 /**
- * Listens to samples as they come, in blocks of any size, in constant memory. `ear` is what training made. Samples are from −1
- * to 1; what is no number counts as silence, and is told.
+ * Listens to samples as they come, in blocks of any size, in constant memory. `ear` is what training made, `gear` what is known
+ * of how this gear sounds. Samples are from −1 to 1; what is no number counts as silence, and is told.
  */
 export class Listener {
   readonly #onsets: Onsets;
+  readonly #check = new SoundCheck();
   readonly #course = new Course();
   readonly #thresholds = { first: new AdaptiveThreshold(RANGE), second: new AdaptiveThreshold(RANGE) };
   readonly #ear: Ear;
   readonly #sampleRate: number;
+  readonly #gear: GearEar | undefined;
+  readonly #pops: CountedPop[] = [];
+  #mistaken: readonly CountedPop[] = [];
+  #asUsual: boolean | undefined;
+  #backgroundDb = 0;
   #samples = 0;
-  #quietSince = 0;
-  #clipped = 0;
-  #spoiltAt = Number.NEGATIVE_INFINITY;
-  #clippingAt = Number.NEGATIVE_INFINITY;
 
-  constructor({ sampleRate, ear }: { readonly sampleRate: number; readonly ear: Ear }) {
+  constructor({ sampleRate, ear, gear }: ListenerOptions) {
     if (!(sampleRate >= 8000 && sampleRate <= 192_000)) throw new RangeError(`no sample rate: ${sampleRate}`);
     this.#onsets = new Onsets(sampleRate);
     this.#ear = ear;
+    this.#gear = gear;
     this.#sampleRate = sampleRate;
   }
 
@@ -72,7 +80,7 @@ export class Listener {
   push(samples: ArrayLike<number>): HeardCrack[] {
     const heard: HeardCrack[] = [];
     for (let i = 0; i < samples.length; i++) {
-      const onset = this.#onsets.push(this.#checked(samples[i] as number));
+      const onset = this.#onsets.push(this.#check.checked(samples[i] as number, this.#onsets.now));
       const crack = onset && this.#judge(onset);
       if (crack) heard.push(crack);
       if (++this.#samples % this.#sampleRate === 0) this.#eachSecond();
@@ -82,20 +90,24 @@ export class Listener {
 
   state(): ListenerState {
     const { now } = this.#onsets;
+    const { course } = this.#course;
     return {
       now,
-      levelDb: this.#onsets.level(),
-      course: this.#course.course,
-      trouble: this.#trouble(now),
+      levelDb: this.#onsets.level().now,
+      course,
+      trouble: this.#check.trouble(now),
       settling: now < SETTLING_S,
       noisy: this.#thresholds.first.value > NOISY,
       hearsSecond: this.#sampleRate >= HEARS_SECOND_FROM_HZ,
+      asUsual: this.#asUsual,
+      learnt: this.#learnt(course),
     };
   }
 
   /** The person takes a milestone back: for the rest of this roast it listens more strictly. */
   takeBack(milestone: keyof CrackCourse): void {
     this.#course.takeBack(milestone);
+    if (milestone === 'firstCrack') this.#mistaken = this.#pops.splice(0);
     this.#thresholds[milestone === 'secondCrack' ? 'second' : 'first'].stricter();
   }
 
@@ -105,19 +117,7 @@ export class Listener {
     for (const each of Object.values(this.#thresholds)) each.freeze();
   }
 
-  #checked(sample: number): number {
-    const { now } = this.#onsets;
-    if (!Number.isFinite(sample)) {
-      this.#spoiltAt = now;
-      return 0;
-    }
-    const loud = Math.abs(sample);
-    if (loud >= FULL_SCALE) this.#clipped++;
-    if (loud > SILENT) this.#quietSince = now;
-    return loud > 1 ? Math.sign(sample) : sample;
-  }
-
-  #judge({ at, features }: Onset): HeardCrack | undefined {
+  #judge({ at, features, peakDb }: Onset): HeardCrack | undefined {
     const [nothing, first, second] = judged(features, this.#ear);
     const told = this.#course.course.firstCrack !== null;
     // No bean snaps before first crack: whatever sounds like it then is the kitchen.
@@ -129,6 +129,8 @@ export class Listener {
     threshold.hear(logOdds);
     if (!counts) return undefined;
     this.#course.hear(kind, at);
+    if (kind === 'first') this.#pops.push({ at, logOdds, peakDb });
+    if (this.#pops.length > REMEMBERED_POPS) this.#pops.shift();
     if (this.#course.course.firstCrack !== null) for (const each of Object.values(this.#thresholds)) each.freeze();
     return { at, kind, sure };
   }
@@ -138,13 +140,21 @@ export class Listener {
     this.#thresholds.first.pass(now);
     this.#thresholds.second.pass(now);
     this.#course.pass(now);
-    if (this.#clipped > CLIPPED_A_SECOND) this.#clippingAt = now;
-    this.#clipped = 0;
+    // As long as nothing cracks: pops are no background.
+    if (this.#course.course.firstCrack === null) this.#backgroundDb = this.#onsets.level().usual;
+    if (this.#gear && this.#asUsual === undefined && now >= SETTLING_S) this.#meet(this.#gear);
+    this.#check.eachSecond(now);
   }
 
-  #trouble(now: number): Trouble | undefined {
-    if (now - this.#spoiltAt < SILENT_S) return 'spoilt';
-    if (now - this.#clippingAt < SILENT_S) return 'clipping';
-    return now - this.#quietSince > SILENT_S ? 'silent' : undefined;
+  /** What is usual is known now: if it is as on this gear before, what its pops are like holds too. */
+  #meet(gear: GearEar): void {
+    this.#asUsual = soundsAsUsual(gear, this.#backgroundDb);
+    if (this.#asUsual) this.#thresholds.first.atLeast(leastOn(gear));
+  }
+
+  #learnt({ firstCrack, firstCrackEnd }: CrackCourse): HeardOfRoast | undefined {
+    if (firstCrack === null) return undefined;
+    const rolling = this.#pops.filter(({ at }) => at >= firstCrack && at <= (firstCrackEnd ?? at));
+    return heardOfRoast(rolling, this.#backgroundDb, this.#mistaken);
   }
 }

@@ -37,6 +37,12 @@ export class AdaptiveThreshold {
     }
   }
 
+  /** On this gear cracks are known to sound clearer than this: it never asks for less. */
+  atLeast(logOdds: number): void {
+    this.#least = Math.min(this.#range.most, Math.max(this.#least, logOdds));
+    this.#now = Math.max(this.#now, this.#least);
+  }
+
   freeze(): void {
     this.#frozen ??= this.value;
   }

@@ -32,6 +32,10 @@ export const tappedCracks = (live: readonly LiveEntry[], crack: 'first' | 'secon
     entry.kind === 'crack' && entry.crack === crack && entry.source !== 'microphone' ? [entry.at] : [],
   );
 
+/** A crack is doubtful where a microphone thought it as likely as not something else. */
+export const isDoubtful = (entry: LiveEntry): boolean => entry.kind === 'crack' && (entry.likely ?? 1) < EVEN;
+const EVEN = 0.5;
+
 const PEAK_WINDOW_S = 10;
 
 /**

@@ -19,7 +19,13 @@ const common = {
 };
 
 const mark = row({ ...common, kind: z.literal('mark'), milestone: z.enum(milestones).exclude(['pull']) });
-const crack = row({ ...common, kind: z.literal('crack'), crack: z.enum(['first', 'second']) });
+const crack = row({
+  ...common,
+  kind: z.literal('crack'),
+  crack: z.enum(['first', 'second']),
+  /** How likely it was a crack at all, 0 to 1, where a microphone heard it. */
+  likely: z.number().min(0).max(1).optional(),
+});
 /** Beans leave the heat: `all` of them, which ends the roast, or a part. Grams are the roasted weight of that part. */
 const pull = row({
   ...common,

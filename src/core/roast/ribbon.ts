@@ -1,5 +1,6 @@
 import { defined } from '../row/index.ts';
 import { type ShadeNumber, shadeTone, TONE } from '../shade/index.ts';
+import { isDoubtful } from './crackOnsets.ts';
 import { type LiveEntry, liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
 import type { Roast } from './roast.ts';
@@ -14,7 +15,12 @@ export interface Ribbon {
   /** Tones expected after `toS`, up to the expected pull; empty once pulled. */
   readonly ahead: readonly TonePoint[];
   readonly milestones: Milestones;
-  readonly cracks: { readonly first: readonly number[]; readonly second: readonly number[] };
+  /** When cracks sounded, and which of these times a microphone heard doubtfully. */
+  readonly cracks: {
+    readonly first: readonly number[];
+    readonly second: readonly number[];
+    readonly doubtful: readonly number[];
+  };
   /** Where cracking is known by its start and end only. */
   readonly crackSpans: readonly { readonly crack: 'first' | 'second'; readonly fromS: number; readonly toS: number }[];
   readonly moves: readonly {
@@ -66,7 +72,11 @@ export function ribbonOf(
     body: [...anchors.filter(({ at }) => at < toS), now],
     ahead: reached.pull === undefined && nowS !== undefined ? [now, ...anchors.filter(({ at }) => at > toS)] : [],
     milestones: reached,
-    cracks: { first: crackTimes(live, 'first'), second: crackTimes(live, 'second') },
+    cracks: {
+      first: crackTimes(live, 'first'),
+      second: crackTimes(live, 'second'),
+      doubtful: live.flatMap((entry) => (isDoubtful(entry) ? [entry.at] : [])),
+    },
     crackSpans: crackSpans(live, reached, toS),
     moves: movesOf(live),
     smells: live.flatMap((entry) => (entry.kind === 'smell' ? [{ at: entry.at, smell: entry.smell }] : [])),

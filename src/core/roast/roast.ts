@@ -50,6 +50,13 @@ export const roastSchema = row({
   recipeId: idSchema('recipe').optional(),
   /** When it was meant to be where: the recipe as it was carried to this batch and gear. */
   guide: guideSchema.optional(),
+  /** What listening learnt of how it sounded: dB of full scale, dB over that, log odds (core/listen, `HeardOfRoast`). */
+  heard: row({
+    backgroundDb: z.number().min(-120).max(0),
+    cracksDb: z.number().min(-60).max(120),
+    clear: z.number().min(-20).max(30),
+    mistaken: z.number().min(-20).max(30).optional(),
+  }).optional(),
 });
 /** As `roastSchema` has it, field by field. */
 export type Roast = z.infer<typeof roastSchema>;

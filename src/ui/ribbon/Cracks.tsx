@@ -9,12 +9,14 @@ interface CracksProps {
   readonly large: boolean;
 }
 
-/** The upper edge: first-crack pops as grains (hollow while they are lone), second-crack snaps as thin ticks. */
+/** The upper edge: first-crack pops as grains (hollow while they are lone or doubtful), second-crack snaps as thin ticks (low where doubtful). */
 export function Cracks({ id, ribbon, x, bodyTop, large }: CracksProps) {
   const radius = large ? 5 : 1.9;
   const rolling = ribbon.milestones.firstCrack ?? Number.POSITIVE_INFINITY;
   const placed = ribbon.cracks.first.map((at, i) => ({ at, y: bodyTop - radius - 1 - (i % 2) * (large ? 3 : 1.5) }));
-  const [lone, rolled] = [placed.filter(({ at }) => at < rolling), placed.filter(({ at }) => at >= rolling)];
+  const doubtful = new Set(ribbon.cracks.doubtful);
+  const isHollow = ({ at }: { readonly at: number }) => at < rolling || doubtful.has(at);
+  const [hollow, solid] = [placed.filter(isHollow), placed.filter((grain) => !isHollow(grain))];
   const grains = (all: typeof placed) =>
     all
       .map(
@@ -23,7 +25,7 @@ export function Cracks({ id, ribbon, x, bodyTop, large }: CracksProps) {
       )
       .join('');
   const ticks = ribbon.cracks.second
-    .map((at, i) => `M${tenth(x(at))} ${bodyTop - 10 + (i % 3)}V${bodyTop - 1}`)
+    .map((at, i) => `M${tenth(x(at))} ${bodyTop - (doubtful.has(at) ? 5 : 10 - (i % 3))}V${bodyTop - 1}`)
     .join('');
   return (
     <g>
@@ -45,8 +47,8 @@ export function Cracks({ id, ribbon, x, bodyTop, large }: CracksProps) {
         />
       ))}
       {/* One path for all grains of a kind: a journal draws thousands. */}
-      <path d={grains(lone)} fill="var(--chaff)" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
-      <path d={grains(rolled)} fill="currentColor" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
+      <path d={grains(hollow)} fill="var(--chaff)" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
+      <path d={grains(solid)} fill="currentColor" stroke="currentColor" strokeWidth={large ? 2 : 0.9} />
       <path d={ticks} stroke="currentColor" strokeWidth={1.3} />
     </g>
   );

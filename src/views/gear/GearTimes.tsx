@@ -8,7 +8,7 @@ import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { useWidth } from '@/ui/useWidth';
 
-/** A medium roast as this gear usually goes, and whether that is the method's habit or its own. */
+/** The next medium roast as it is expected on this gear, and whether that is the method's habit or its own. */
 export function GearTimes({ gear }: { readonly gear: Gear }) {
   const { ref, width } = useWidth();
   const past = useLiveQuery(() => roastHistory(database()), []);
@@ -36,8 +36,8 @@ export function GearTimes({ gear }: { readonly gear: Gear }) {
       <p className="text-husk text-[0.95rem]">
         {expectation.fromRoasts > 0
           ? expectation.fromRoasts === 1
-            ? 'From the usual times and its first roast.'
-            : `Its own times, from ${expectation.fromRoasts} roasts.`
+            ? 'When its next medium roast is expected to be where, from the usual times and its first roast.'
+            : `When its next medium roast is expected to be where, from ${expectation.fromRoasts} roasts.`
           : 'Usual for this kind of gear; its own times take over as roasts come in.'}
       </p>
     </div>

@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC } from '@/core/heat';
 import { type GearRecord, gearRecord } from '@/core/record';
+import { knownEar } from '@/store/cracks';
 import { database } from '@/store/current';
 import { firstCrackReadings } from '@/store/readings';
 import { gearRoasts } from '@/store/roasting';
@@ -11,6 +12,7 @@ import { useMoney } from '@/ui/useMoney';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { GearFigures } from './GearFigures';
 import { GearTimes } from './GearTimes';
+import { HowItSounds } from './HowItSounds';
 import { Habits, Losses, Times } from './PieceColumns';
 import { ProbeLink } from './ProbeLink';
 
@@ -32,15 +34,16 @@ function Piece() {
   const money = useMoney();
   const found = useLiveQuery(async () => {
     const db = database();
-    const [gear, roasts, readings] = await Promise.all([
+    const [gear, roasts, readings, ear] = await Promise.all([
       db.gear.get(id),
       gearRoasts(db, id).limit(MOST_ROASTS).toArray(),
       firstCrackReadings(db, id, ''),
+      knownEar(db, id),
     ]);
-    return { gear, record: gear && gearRecord(gear, roasts), readings };
+    return { gear, record: gear && gearRecord(gear, roasts), readings, ear };
   }, [id]);
   if (!found) return <p className="text-husk py-10">Looking at the gear…</p>;
-  const { gear, record, readings } = found;
+  const { gear, record, readings, ear } = found;
   if (!gear || !record)
     return (
       <section className="py-8">
@@ -74,10 +77,11 @@ function Piece() {
         <GearTimes gear={gear} />
       </div>
       {gear.probe && !gear.removedAt && <ProbeLink gear={gear} unit={gear.probe.unit} />}
-      <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-3">
+      <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2 xl:grid-cols-4">
         <Times record={record} ownC={ownFirstCrackC(readings)} />
         <Losses record={record} />
         <Habits gear={gear} record={record} />
+        <HowItSounds gear={gear} ear={ear} />
       </div>
     </article>
   );

@@ -63,7 +63,7 @@ export function LiveRoast(named: NamedRoast) {
   const probe = useProbe(named.roast, practice ? undefined : named.gear?.probe);
   const [lacks, setLacks] = useState<readonly string[]>([]);
   const clock = useRoastClock(named.roast);
-  const [listening, setListening] = useState(() => listensTo(named.roast.gearId));
+  const [listening, setListening] = useState(() => listensTo(named.roast, named.gear));
   const [heard, setHeard] = useState<readonly Telling[]>([]);
   const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', clock, probe, lacks, heard);
   const model = useLiveRoast(named, clock, screen);
@@ -151,7 +151,7 @@ export function LiveRoast(named: NamedRoast) {
 
   const listen = (on: boolean) => {
     setListening(on);
-    setListensTo(roast.gearId, on);
+    setListensTo(roast, on);
   };
   const night = document.documentElement.dataset.theme === 'night';
   const { ground, text } = fieldColour(toneAt(drawn.ribbon.body, at.charged ? at.nowS : 0), night);

@@ -1,7 +1,7 @@
-import type { CrackCourse, HeardCrack, ListenerState } from '@/core/listen';
+import type { CrackCourse, GearEar, HeardCrack, ListenerState } from '@/core/listen';
 import type { FromEar, ToEar } from './contract';
 import { microphoneWords, NO_MICROPHONE_HERE } from './microphoneWords';
-import { onSimulatedSound } from './simulatedSound';
+import { onSimulatedSound, type SimulatedSound } from './simulatedSound';
 import tapUrl from './tap.worklet.js?url&no-inline';
 
 /** What comes of listening. */
@@ -13,6 +13,8 @@ export interface EarTells {
   /** It cannot listen, or no longer: what to say. */
   readonly onDeaf: (words: string) => void;
   readonly onHearing: () => void;
+  /** What is known of how this gear sounds. */
+  readonly gear: Promise<GearEar | undefined>;
 }
 
 /** An open ear. Times that it takes and gives are seconds of the roast. */
@@ -28,7 +30,7 @@ export interface Ear {
 const RAW = { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 };
 
 /** Opens the microphone and listens, away from the page's own thread, until stopped. */
-export function openEar({ roastS, onHeard, onDeaf, onHearing }: EarTells): Ear {
+export function openEar({ roastS, onHeard, onDeaf, onHearing, gear }: EarTells): Ear {
   const worker = earWorker();
   const say = (message: ToEar, ...carried: Transferable[]) => worker.postMessage(message, carried);
   const stops: (() => void)[] = [() => worker.terminate()];
@@ -47,11 +49,11 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing }: EarTells): Ear {
     });
     const context = new AudioContext();
     stops.push(() => void context.close());
-    await context.audioWorklet.addModule(tapUrl);
+    const [known] = await Promise.all([gear, context.audioWorklet.addModule(tapUrl)]);
     if (stopped) return end();
     const tap = new AudioWorkletNode(context, 'gander-tap', { numberOfOutputs: 0 });
     const { port1, port2 } = new MessageChannel();
-    say({ kind: 'begin', sampleRate: context.sampleRate, port: port1 }, port1);
+    say({ kind: 'begin', sampleRate: context.sampleRate, port: port1, gear: known }, port1);
     tap.port.postMessage(port2, [port2]);
     context.createMediaStreamSource(stream).connect(tap);
     onHearing();
@@ -105,13 +107,13 @@ const hundredths = (seconds: number) => Math.round(seconds * 100) / 100;
 const earWorker = () => new Worker(new URL('./ear.worker.ts', import.meta.url), { type: 'module' });
 
 /** Listens to simulated beans by the very same way: their sound is made in the worker, as fast as their clock goes. */
-export function openEarToBeans(seed: number, { onHeard, onHearing }: EarTells): Ear {
+export function openEarToBeans(seed: number, { onHeard, onHearing, gear }: EarTells): Ear {
   const worker = earWorker();
   const say = (message: ToEar) => worker.postMessage(message);
   let startS: number | undefined;
-  say({ kind: 'beginBeans', seed });
   worker.onmessage = ({ data: { state, heard } }: MessageEvent<FromEar>) => onHeard(state, heard);
-  const leave = onSimulatedSound(({ fromS, toS, cracks }) => {
+  let leave: (() => void) | undefined;
+  const hear = ({ fromS, toS, cracks }: SimulatedSound) => {
     if (startS === undefined) {
       startS = fromS;
       onHearing();
@@ -123,13 +125,20 @@ export function openEarToBeans(seed: number, { onHeard, onHearing }: EarTells): 
           .filter(({ atS }) => atS >= s && atS < s + 1)
           .map(({ atS, crack }) => ({ at: atS - s, kind: crack })),
       });
+  };
+  let stopped = false;
+  void gear.then((known) => {
+    if (stopped) return;
+    say({ kind: 'beginBeans', seed, gear: known });
+    leave = onSimulatedSound(hear);
   });
   return {
     roastAt: (soundS) => hundredths((startS ?? 0) + soundS),
     takeBack: (milestone) => say({ kind: 'takeBack', milestone }),
     know: (milestone, atS) => say({ kind: 'know', milestone, at: atS - (startS ?? 0) }),
     stop: () => {
-      leave();
+      stopped = true;
+      leave?.();
       worker.terminate();
     },
   };

@@ -1,11 +1,16 @@
-import type { CrackCourse, HeardCrack, ListenerState, RenderedCrack } from '@/core/listen';
+import type { CrackCourse, GearEar, HeardCrack, ListenerState, RenderedCrack } from '@/core/listen';
 
 /** Told to the ear's worker. Samples come by the port, past the page. */
 export type ToEar =
   /** Instead of a microphone: simulated beans, whose cracks are made audible second by second. */
-  | { readonly kind: 'beginBeans'; readonly seed: number }
+  | { readonly kind: 'beginBeans'; readonly seed: number; readonly gear: GearEar | undefined }
   | { readonly kind: 'second'; readonly cracks: readonly RenderedCrack[] }
-  | { readonly kind: 'begin'; readonly sampleRate: number; readonly port: MessagePort }
+  | {
+      readonly kind: 'begin';
+      readonly sampleRate: number;
+      readonly port: MessagePort;
+      readonly gear: GearEar | undefined;
+    }
   | { readonly kind: 'takeBack'; readonly milestone: keyof CrackCourse }
   /** Marked by hand, or known from before this began to listen. */
   | { readonly kind: 'know'; readonly milestone: keyof CrackCourse; readonly at: number };

@@ -1,4 +1,4 @@
-import { type HeardCrack, Listener, RenderedBeans, readEar } from '@/core/listen';
+import { type GearEar, type HeardCrack, Listener, RenderedBeans, readEar } from '@/core/listen';
 import type { FromEar, ToEar } from './contract';
 import stored from './ear.json';
 
@@ -15,11 +15,11 @@ let toldS = 0;
 self.onmessage = ({ data }: MessageEvent<ToEar>) => {
   switch (data.kind) {
     case 'begin':
-      begin(data.sampleRate);
+      begin(data.sampleRate, data.gear);
       data.port.onmessage = ({ data: samples }: MessageEvent<Float32Array>) => hear(samples);
       return;
     case 'beginBeans':
-      begin(BEANS_HZ);
+      begin(BEANS_HZ, data.gear);
       beans = new RenderedBeans(BEANS_HZ, data.seed);
       return;
     case 'second':
@@ -31,8 +31,8 @@ self.onmessage = ({ data }: MessageEvent<ToEar>) => {
   }
 };
 
-function begin(sampleRate: number): void {
-  listener = new Listener({ sampleRate, ear: readEar(stored) });
+function begin(sampleRate: number, gear: GearEar | undefined): void {
+  listener = new Listener({ sampleRate, ear: readEar(stored), gear });
   [heard, toldS] = [[], 0];
 }
 

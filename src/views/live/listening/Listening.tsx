@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Telling } from '@/core/heat';
-import type { HeardCrack, ListenerState } from '@/core/listen';
+import type { HeardCrack, HeardOfRoast, ListenerState } from '@/core/listen';
 import { heatS, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
-import { logCracks } from '@/store/cracks';
+import { knownEar, logCracks } from '@/store/cracks';
 import { database, isPractice } from '@/store/current';
 import { useLatest } from '@/ui/useSteady';
 import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
@@ -32,8 +32,12 @@ export function Listening({ model, onTells }: ListeningProps) {
   const began = useRef<Partial<Record<Heard, number>>>({});
   const latest = useLatest({ roast, reached });
   useEffect(() => {
-    let waiting: { at: number; crack: 'first' | 'second' }[] = [];
+    let waiting: { at: number; crack: 'first' | 'second'; sure: number }[] = [];
+    let learnt: HeardOfRoast | undefined;
+    const { id, gearId } = latest.current.roast;
     const tells = {
+      // Without it listening goes on as on gear that is new.
+      gear: knownEar(database(), gearId, id).catch(() => undefined),
       roastS: (wallMs: number) => heatS(latest.current.roast, wallMs),
       onDeaf: setDeaf,
       onHearing: () => {
@@ -46,13 +50,15 @@ export function Listening({ model, onTells }: ListeningProps) {
       },
       onHeard: (now: ListenerState, heard: readonly HeardCrack[]) => {
         setState(now);
+        // Only what a person has taken or marked as first crack says how this gear sounds.
+        if (latest.current.reached.firstCrack !== undefined) learnt = now.learnt ?? learnt;
         // When it began is said once: told anew with each block of sound it would waver.
         for (const milestone of HEARD) {
           const soundS = now.course[milestone];
           if (soundS === null) delete began.current[milestone];
           else began.current[milestone] ??= opened.roastAt(soundS);
         }
-        waiting.push(...heard.map(({ at, kind }) => ({ at: opened.roastAt(at), crack: kind })));
+        waiting.push(...heard.map(({ at, kind, sure }) => ({ at: opened.roastAt(at), crack: kind, sure })));
       },
     };
     const opened: Ear = isPractice() ? openEarToBeans(SEED, tells) : openEar(tells);
@@ -62,7 +68,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       if (batch.length === 0) return;
       waiting = [];
       // Kept for the next try; the roast may be changing in another tab at this moment.
-      logCracks(database(), latest.current.roast.id, batch).catch(() => {
+      logCracks(database(), id, batch, learnt).catch(() => {
         waiting = [...batch, ...waiting];
       });
     };
@@ -151,9 +157,14 @@ function tellingsOf(
   ];
 }
 
+/** For so long it is said that the gear sounds other than usual. */
+const UNLIKE_TOLD_S = 90;
+
 function remarkOn(state: ListenerState | undefined): string | undefined {
   if (!state) return undefined;
   if (state.settling) return 'Listening to what is usual here. Never tried on real beans yet: keep watching.';
+  if (state.asUsual === false && state.now < UNLIKE_TOLD_S && state.course.firstCrack === null)
+    return 'It sounds other than usual on this gear. Does the phone stand elsewhere? Keep watching.';
   if (state.noisy && state.course.firstCrack === null) return 'I hear stirring more than cracks: keep watching.';
   if (!state.hearsSecond && state.course.firstCrack !== null)
     return 'This microphone is too dull for second crack: keep listening yourself.';
