@@ -58,6 +58,8 @@ export const householdSchema = row({
   readingEveryS: z.int().min(0).max(600),
   /** Milestones that the taps speak for are marked without asking. */
   takesCracks: z.boolean(),
+  /** While Gander listens, one short whistle marks what comes next and two take it back; off when absent. */
+  whistles: z.boolean().optional(),
   /** What a kWh costs; absent when it is not reckoned in. */
   tariffMinorPerKwh: money.optional(),
   /** What a roasted kilogram like one's own costs in a shop. */

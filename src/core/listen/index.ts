@@ -6,3 +6,5 @@ export { type Ear, judged, type Net, slopeAt, standardised } from './net.ts';
 export { Onsets } from './onsets.ts';
 export { RenderedBeans, type RenderedCrack } from './rendered.ts';
 export { AdaptiveThreshold } from './threshold.ts';
+export { Whistles } from './whistle.ts';
+export type { Whistled } from './whistleRuns.ts';

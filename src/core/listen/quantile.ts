@@ -7,10 +7,15 @@ export class RunningQuantiles {
   readonly values: Float64Array;
   readonly #up: number;
   readonly #down: number;
+  readonly #hasty: number;
   #seen = 0;
 
-  /** `share` of the values lie below; a quantile crosses `span`, in the unit of the values, within about `steps` values. */
-  constructor(streams: number, share: number, span: number, steps: number) {
+  /**
+   * `share` of the values lie below; a quantile crosses `span`, in the unit of the values, within about `steps` values. Through
+   * the first `hasty` values it hurries, since nothing is known yet.
+   */
+  constructor(streams: number, share: number, span: number, steps: number, hasty = A_SECOND) {
+    this.#hasty = hasty;
     this.values = new Float64Array(streams);
     this.#up = (span / steps) * share * 4;
     this.#down = (span / steps) * (1 - share) * 4;
@@ -18,8 +23,7 @@ export class RunningQuantiles {
 
   /** Takes the next value of every stream. */
   push(next: ArrayLike<number>): void {
-    // Quick at first, since nothing is known yet.
-    const haste = this.#seen < HASTY ? 1 + (HASTY - this.#seen) / HASTE : 1;
+    const haste = this.#seen < this.#hasty ? 1 + (HASTE * (this.#hasty - this.#seen)) / this.#hasty : 1;
     const [up, down] = [this.#up * haste, this.#down * haste];
     for (let i = 0; i < this.values.length; i++) {
       const value = next[i] as number;
@@ -30,6 +34,7 @@ export class RunningQuantiles {
   }
 }
 
-/** Values at the beginning through which it hurries: one second of frames. */
-const HASTY = 750;
-const HASTE = 75;
+/** One second of frames. */
+const A_SECOND = 750;
+/** So many times as fast it goes at first. */
+const HASTE = 10;

@@ -9,6 +9,7 @@ import { Choice } from '@/ui/Choice';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
 import { PracticeAhead } from './PracticeAhead';
+import { WhistleLesson } from './WhistleLesson';
 
 /** Roasting without fire: simulated beans on the real roast screen. */
 export function PracticeView() {
@@ -76,6 +77,7 @@ function SetUp() {
         </Button>
       </div>
       <PracticeAhead method={method} process={process} shade={shade} />
+      <WhistleLesson />
     </section>
   );
 }

@@ -15,6 +15,8 @@ export interface EarTells {
   readonly onHearing: () => void;
   /** What is known of how this gear sounds. */
   readonly gear: Promise<GearEar | undefined>;
+  /** Hears whistles too: how many in a row, and when they began. */
+  readonly onWhistled?: ((times: 1 | 2, atS: number) => void) | undefined;
 }
 
 /** An open ear. Times that it takes and gives are seconds of the roast. */
@@ -30,16 +32,17 @@ export interface Ear {
 const RAW = { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 };
 
 /** Opens the microphone and listens, away from the page's own thread, until stopped. */
-export function openEar({ roastS, onHeard, onDeaf, onHearing, gear }: EarTells): Ear {
+export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled }: EarTells): Ear {
   const worker = earWorker();
   const say = (message: ToEar, ...carried: Transferable[]) => worker.postMessage(message, carried);
   const stops: (() => void)[] = [() => worker.terminate()];
   let stopped = false;
   let [nowS, toldMs] = [0, Date.now()];
   const roastAt = (soundS: number) => hundredths(roastS(toldMs - (nowS - soundS) * 1000));
-  worker.onmessage = ({ data: { state, heard } }: MessageEvent<FromEar>) => {
+  worker.onmessage = ({ data: { state, heard, whistled } }: MessageEvent<FromEar>) => {
     [nowS, toldMs] = [state.now, Date.now()];
     onHeard(state, heard);
+    for (const { times, at } of whistled) onWhistled?.(times, roastAt(at));
   };
   const begin = async () => {
     if (!navigator.mediaDevices?.getUserMedia) return onDeaf(NO_MICROPHONE_HERE);
@@ -53,7 +56,7 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear }: EarTells):
     if (stopped) return end();
     const tap = new AudioWorkletNode(context, 'gander-tap', { numberOfOutputs: 0 });
     const { port1, port2 } = new MessageChannel();
-    say({ kind: 'begin', sampleRate: context.sampleRate, port: port1, gear: known }, port1);
+    say({ kind: 'begin', sampleRate: context.sampleRate, port: port1, gear: known, whistles: !!onWhistled }, port1);
     tap.port.postMessage(port2, [port2]);
     context.createMediaStreamSource(stream).connect(tap);
     onHearing();

@@ -1,4 +1,4 @@
-import type { CrackCourse, GearEar, HeardCrack, ListenerState, RenderedCrack } from '@/core/listen';
+import type { CrackCourse, GearEar, HeardCrack, ListenerState, RenderedCrack, Whistled } from '@/core/listen';
 
 /** Told to the ear's worker. Samples come by the port, past the page. */
 export type ToEar =
@@ -10,6 +10,8 @@ export type ToEar =
       readonly sampleRate: number;
       readonly port: MessagePort;
       readonly gear: GearEar | undefined;
+      /** Whistles are heard too. */
+      readonly whistles: boolean;
     }
   | { readonly kind: 'takeBack'; readonly milestone: keyof CrackCourse }
   /** Marked by hand, or known from before this began to listen. */
@@ -19,4 +21,5 @@ export type ToEar =
 export interface FromEar {
   readonly state: ListenerState;
   readonly heard: readonly HeardCrack[];
+  readonly whistled: readonly Whistled[];
 }

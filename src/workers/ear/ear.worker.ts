@@ -1,4 +1,12 @@
-import { type GearEar, type HeardCrack, Listener, RenderedBeans, readEar } from '@/core/listen';
+import {
+  type GearEar,
+  type HeardCrack,
+  Listener,
+  RenderedBeans,
+  readEar,
+  type Whistled,
+  Whistles,
+} from '@/core/listen';
 import type { FromEar, ToEar } from './contract';
 import stored from './ear.json';
 
@@ -8,14 +16,17 @@ const TELL_S = 0.25;
 const BEANS_HZ = 48_000;
 
 let listener: Listener | undefined;
+let whistles: Whistles | undefined;
 let beans: RenderedBeans | undefined;
 let heard: HeardCrack[] = [];
+let whistled: Whistled[] = [];
 let toldS = 0;
 
 self.onmessage = ({ data }: MessageEvent<ToEar>) => {
   switch (data.kind) {
     case 'begin':
       begin(data.sampleRate, data.gear);
+      whistles = data.whistles ? new Whistles(data.sampleRate) : undefined;
       data.port.onmessage = ({ data: samples }: MessageEvent<Float32Array>) => hear(samples);
       return;
     case 'beginBeans':
@@ -39,9 +50,10 @@ function begin(sampleRate: number, gear: GearEar | undefined): void {
 function hear(samples: Float32Array): void {
   if (!listener) return;
   heard.push(...listener.push(samples));
+  if (whistles) whistled.push(...whistles.push(samples));
   const state = listener.state();
   if (state.now - toldS < TELL_S) return;
-  const told: FromEar = { state, heard };
-  [heard, toldS] = [[], state.now];
+  const told: FromEar = { state, heard, whistled };
+  [heard, whistled, toldS] = [[], [], state.now];
   self.postMessage(told);
 }

@@ -5,10 +5,12 @@ import { heatS, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { knownEar, logCracks } from '@/store/cracks';
 import { database, isPractice } from '@/store/current';
+import { useHousehold } from '@/ui/useHousehold';
 import { useLatest } from '@/ui/useSteady';
 import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
 import type { LiveRoastModel } from '../useLiveRoast';
 import { LevelLine } from './LevelLine';
+import { useWhistles } from './useWhistles';
 
 interface ListeningProps {
   readonly model: LiveRoastModel;
@@ -28,6 +30,8 @@ export function Listening({ model, onTells }: ListeningProps) {
   const [state, setState] = useState<ListenerState>();
   const [deaf, setDeaf] = useState<string>();
   const [takenBack, setTakenBack] = useState(0);
+  const { whistles } = useHousehold();
+  const { said: whistled, onWhistled } = useWhistles(model);
   const ear = useRef<Ear>(undefined);
   const began = useRef<Partial<Record<Heard, number>>>({});
   const latest = useLatest({ roast, reached });
@@ -38,6 +42,7 @@ export function Listening({ model, onTells }: ListeningProps) {
     const tells = {
       // Without it listening goes on as on gear that is new.
       gear: knownEar(database(), gearId, id).catch(() => undefined),
+      onWhistled: whistles ? onWhistled : undefined,
       roastS: (wallMs: number) => heatS(latest.current.roast, wallMs),
       onDeaf: setDeaf,
       onHearing: () => {
@@ -78,7 +83,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       flush();
       opened.stop();
     };
-  }, [latest]);
+  }, [latest, whistles, onWhistled]);
 
   // At once here too: the next word from the worker comes a moment later.
   const takeBack = (milestone: Heard) => {
@@ -101,6 +106,7 @@ export function Listening({ model, onTells }: ListeningProps) {
     takeBack(proposed);
   }, [refused, proposed]);
   const tells = tellingsOf(
+    whistled,
     deaf,
     state,
     proposed && key && atS !== undefined && !refused ? { key, atS, milestone: proposed } : undefined,
@@ -146,11 +152,12 @@ const HINDERED = {
 } as const;
 
 function tellingsOf(
+  whistled: string | undefined,
   deaf: string | undefined,
   state: ListenerState | undefined,
   proposal: { readonly key: string; readonly atS: number; readonly milestone: Heard } | undefined,
 ): Telling[] {
-  const hindered = deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? remarkOn(state);
+  const hindered = whistled ?? deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? remarkOn(state);
   return [
     ...(proposal ? [proposalTelling(proposal)] : []),
     ...(hindered ? [{ key: `ear:${hindered}`, level: 'note' as const, text: hindered }] : []),

@@ -1,0 +1,42 @@
+import { useEffect, useState } from 'react';
+import { milestoneNames } from '@/core/roast';
+import { formatClock } from '@/core/units';
+import { notify } from '@/store/notices';
+import { useSteadyCallback } from '@/ui/useSteady';
+import type { LiveRoastModel } from '../useLiveRoast';
+
+/** So long stands what a whistle did. */
+const SAID_MS = 8000;
+
+/** What whistles do at the heat: one marks what comes next, two take the last back; and the words for it. */
+export function useWhistles(model: LiveRoastModel) {
+  const [said, setSaid] = useState<string>();
+  useEffect(() => {
+    if (said === undefined) return;
+    const timer = setTimeout(() => setSaid(undefined), SAID_MS);
+    return () => clearTimeout(timer);
+  }, [said]);
+  const onWhistled = useSteadyCallback((times: 1 | 2, atS: number) => {
+    const { at, deeds, pressable, underWay } = model;
+    if (!underWay) return;
+    if (times === 2) {
+      if (!pressable.undoable) return setSaid('Two whistles: there is nothing to take back.');
+      void deeds.undo();
+      return setSaid('Two whistles: taken back.');
+    }
+    if (!at.charged) {
+      void deeds.charge();
+      return setSaid('A whistle: beans in. Two take it back.');
+    }
+    const { milestone } = pressable;
+    if (!milestone) return;
+    if (milestone === 'pull') {
+      void deeds.log({ kind: 'pull', all: true }, atS);
+      // With the pull it stops listening: the words stand elsewhere, and whistles take nothing back any more.
+      return notify({ text: `A whistle: pulled at ${formatClock(atS)}. Undo takes it back.` });
+    }
+    void deeds.log({ kind: 'mark', milestone }, atS);
+    setSaid(`A whistle: ${milestoneNames[milestone]} at ${formatClock(atS)}. Two take it back.`);
+  });
+  return { said, onWhistled };
+}
