@@ -29,7 +29,10 @@ const seeds = Array.from({ length: count }, (_, i) => seed * 100_000 + i);
 
 const parts = await Promise.all(
   Array.from({ length: threads }, (_, t) =>
-    inThread<Examples[]>('./examplesWorker.mjs', { seeds: seeds.filter((_each, i) => i % threads === t), kinds }),
+    inThread<Examples[]>(new URL('./examplesWorker.mjs', import.meta.url), {
+      seeds: seeds.filter((_each, i) => i % threads === t),
+      kinds,
+    }),
   ),
 );
 const all = parts.flat();
@@ -43,14 +46,16 @@ const counts = [0, 1, 2].map((label) => examples.labels.filter((each) => each ==
 console.log(`${count} clips: ${counts.join(', ')} onsets of nothing, first and second crack; ${width} features`);
 const { ear, lessons } = lessonsOf(examples);
 const nets = await Promise.all(
-  Array.from({ length: NETS }, (_, n) => inThread<Net>('./netWorker.mjs', { lessons, epochs, seed: seed + 101 * n })),
+  Array.from({ length: NETS }, (_, n) =>
+    inThread<Net>(new URL('./netWorker.mjs', import.meta.url), { lessons, epochs, seed: seed + 101 * n }),
+  ),
 );
 writeFileSync(values.to, `${JSON.stringify(storedEar({ ...ear, nets }))}\n`);
 console.log(`${values.to} is written.`);
 
-function inThread<T>(file: string, workerData: unknown): Promise<T> {
+function inThread<T>(file: URL, workerData: unknown): Promise<T> {
   return new Promise((resolve, reject) => {
-    const worker = new Worker(new URL(file, import.meta.url), { workerData });
+    const worker = new Worker(file, { workerData });
     worker.once('message', resolve);
     worker.once('error', reject);
   });

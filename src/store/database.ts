@@ -16,13 +16,14 @@ import { changesApart } from './changesApart.ts';
 import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
 import { readingsApart } from './readingsApart.ts';
+import type { SoundPiece, SoundRow } from './soundRow.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
 export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -61,6 +62,10 @@ export class GanderDatabase extends Dexie {
   readonly aside!: Table<Aside, string>;
   /** When the notebook was last saved as a file, and where copies go by themselves (store/backup.ts); one row. */
   readonly backup!: Table<BackupRow, string>;
+
+  /** The sound of roasts, where it is kept, and its pieces (store/sounds.ts); in files only where it is wanted. */
+  readonly sounds!: Table<SoundRow, string>;
+  readonly soundPieces!: Table<SoundPiece, [string, number]>;
 
   constructor(name: string) {
     super(name);
@@ -114,6 +119,8 @@ export class GanderDatabase extends Dexie {
     this.version(7).stores({ readings: '[roastId+from]', bin: 'id, at', aside: 'id', backup: 'id' });
     // Changes apart from the lists that name them.
     this.version(8).stores({ changes: 'id' }).upgrade(changesApart);
+    // What roasts sounded like, where the household keeps it (store/sounds.ts).
+    this.version(9).stores({ sounds: 'id, roastId', soundPieces: '[soundId+n], soundId' });
   }
 }
 

@@ -1,7 +1,9 @@
 import { counted, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
+import { currentHousehold } from '@/store/householdNow';
 import { notify } from '@/store/notices';
 import { onDevice } from '@/store/small';
+import { forgetOldSounds } from '@/store/sounds';
 import { lookAfter } from '@/workers/keeper/client';
 
 const KEY = 'gander.lookedAfter';
@@ -17,6 +19,7 @@ export function lookAfterDaily(): () => void {
   const timer = setTimeout(() => {
     onDevice.set(key, String(now));
     void setAside();
+    void forgetOldSounds(database(), currentHousehold().soundWeeks, Date.now());
   }, RESTS_MS);
   return () => clearTimeout(timer);
 }

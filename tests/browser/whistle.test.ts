@@ -44,7 +44,7 @@ describe('whistling', () => {
     await page.getByText('Two whistles: they take back. You have it.').waitFor();
 
     await page.goto('/files/');
-    await page.getByLabel(/a short whistle marks what comes next/).click();
+    await page.getByLabel(/A short whistle marks what comes next/).click();
     await page.goto('/roast/');
     await beansIn(page);
     await page.getByRole('button', { name: 'More', exact: true }).click();

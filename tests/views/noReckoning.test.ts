@@ -34,6 +34,7 @@ const MAY = {
     'live/useReadingDue.ts',
     'live/useRoastClock.ts',
     'live/zones/ClockFace.tsx',
+    'roastpage/sound/usePlayer.ts',
   ],
   // Which of two comes first.
   order: ['recipes/recipeSteps.ts', 'today/Today.tsx'],

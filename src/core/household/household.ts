@@ -60,6 +60,9 @@ export const householdSchema = row({
   takesCracks: z.boolean(),
   /** While Gander listens, one short whistle marks what comes next and two take it back; off when absent. */
   whistles: z.boolean().optional(),
+  /** What is listened to is kept with the roast, for so many weeks; for ever where none are said. */
+  keepsSound: z.boolean().optional(),
+  soundWeeks: z.int().min(1).max(520).optional(),
   /** What a kWh costs; absent when it is not reckoned in. */
   tariffMinorPerKwh: money.optional(),
   /** What a roasted kilogram like one's own costs in a shop. */

@@ -50,9 +50,9 @@ export class Course {
 
   /** The person marked it: then it is so, whatever was heard. */
   know(milestone: keyof CrackCourse, at: number): void {
-    if (milestone === 'firstCrack') this.#firstCrack ??= at;
-    else if (milestone === 'firstCrackEnd') this.#firstCrackEnd ??= at;
-    else this.#secondCrack ??= at;
+    if (milestone === 'firstCrack') this.#firstCrack = at;
+    else if (milestone === 'firstCrackEnd') this.#firstCrackEnd = at;
+    else this.#secondCrack = at;
     this.#lastRolling = Math.max(this.#lastRolling, at);
   }
 

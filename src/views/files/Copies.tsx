@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
+import { formatMegabytes } from '@/core/units';
 import { COPIES_KEPT, chooseFolder, sinceSaved } from '@/store/backup';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
@@ -85,7 +86,7 @@ export function Copies() {
 
 /** What the browser promises, and how much room there is, in a sentence or two. */
 export function roomWords({ persisted, usedBytes, isShort, looksPrivate }: Room): string {
-  const size = usedBytes === undefined ? '' : ` It takes ${Math.max(1, Math.round(usedBytes / 1e6))} MB here.`;
+  const size = usedBytes === undefined ? '' : ` It takes ${formatMegabytes(usedBytes)} here.`;
   if (looksPrivate)
     return `There is very little room: this is a private window, perhaps, and everything in it goes when it is closed.${size}`;
   const promise =

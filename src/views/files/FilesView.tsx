@@ -3,6 +3,7 @@ import { Bin } from './Bin';
 import { DoneLately } from './DoneLately';
 import { Households } from './Households';
 import { KeptHere } from './KeptHere';
+import { ListeningSettings } from './ListeningSettings';
 import { LoadFile } from './LoadFile';
 import { SaveFile } from './SaveFile';
 import { SetAside } from './SetAside';
@@ -20,6 +21,7 @@ export function FilesView() {
         <SaveFile />
         <LoadFile />
         <Settings />
+        <ListeningSettings />
         <UseAndMoney />
         <Households />
         <DoneLately />

@@ -94,23 +94,6 @@ export function Settings() {
           ]}
           onChange={(every) => save({ readingEveryS: Number(every) })}
         />
-        <Tick checked={household.takesCracks} onChange={(event) => save({ takesCracks: event.target.checked })}>
-          Take first and second crack from my taps and by ear without asking
-        </Tick>
-        <div>
-          <Tick
-            checked={household.whistles === true}
-            onChange={(event) => save({ whistles: event.target.checked || undefined })}
-          >
-            While Gander listens, a short whistle marks what comes next, two take it back
-          </Tick>
-          <p className="text-husk ml-8 text-[0.95rem]">
-            <a className="underline underline-offset-4" href="/practice/#whistle">
-              Try it in Practice
-            </a>{' '}
-            first.
-          </p>
-        </div>
         <Segmented
           titled
           label="Light"

@@ -34,6 +34,7 @@ import { EntryList } from './EntryList';
 import { Findings } from './Findings';
 import { KeepRecipe } from './KeepRecipe';
 import { PutRight } from './PutRight';
+import { SoundOfRoast } from './sound/SoundOfRoast';
 import { Tags } from './Tags';
 
 const Chart = lazy(() => import('@/ui/TemperatureChart').then((module) => ({ default: module.TemperatureChart })));
@@ -75,8 +76,10 @@ export function RoastPage(named: NamedRoast) {
       {roast.recipeId && <ByRecipe roast={roast} />}
       <div ref={ref} className="mt-8">
         <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
-        <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
-        <TimeAxis width={width} fromS={0} toS={toS} />
+        <SoundOfRoast roast={roast} width={width} fromS={0} toS={toS}>
+          <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
+          <TimeAxis width={width} fromS={0} toS={toS} />
+        </SoundOfRoast>
         {readings.length >= 3 && (
           <Suspense fallback={<p className="text-husk">Drawing the curve…</p>}>
             <Chart readings={readings} unit={words.temperatureUnit} fromS={0} toS={toS} />

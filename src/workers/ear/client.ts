@@ -15,6 +15,8 @@ export interface EarTells {
   readonly onHearing: () => void;
   /** What is known of how this gear sounds. */
   readonly gear: Promise<GearEar | undefined>;
+  /** The raw sound as it comes, for whoever keeps it; gives the way to stop. */
+  readonly onStream?: ((stream: MediaStream) => () => void) | undefined;
   /** Hears whistles too: how many in a row, and when they began. */
   readonly onWhistled?: ((times: 1 | 2, atS: number) => void) | undefined;
 }
@@ -32,7 +34,7 @@ export interface Ear {
 const RAW = { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 };
 
 /** Opens the microphone and listens, away from the page's own thread, until stopped. */
-export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled }: EarTells): Ear {
+export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled, onStream }: EarTells): Ear {
   const worker = earWorker();
   const say = (message: ToEar, ...carried: Transferable[]) => worker.postMessage(message, carried);
   const stops: (() => void)[] = [() => worker.terminate()];
@@ -59,6 +61,7 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled }
     say({ kind: 'begin', sampleRate: context.sampleRate, port: port1, gear: known, whistles: !!onWhistled }, port1);
     tap.port.postMessage(port2, [port2]);
     context.createMediaStreamSource(stream).connect(tap);
+    if (onStream) stops.unshift(onStream(stream));
     onHearing();
     watch(stream.getAudioTracks()[0], context);
   };

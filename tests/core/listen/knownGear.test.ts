@@ -7,6 +7,7 @@ import {
   gearEar,
   type HeardOfRoast,
   Listener,
+  listenAgain,
   RenderedBeans,
   readEar,
   soundsClear,
@@ -116,4 +117,24 @@ describe('a listener on a gear', () => {
     const after = roast(listener, 100);
     assert.ok(after.learnt?.mistaken !== undefined);
   });
+});
+
+it('listening again knows what was corrected when its time comes, and tells how far it is', () => {
+  const beans = new RenderedBeans(16_000, 4);
+  const seconds = Array.from({ length: 50 }, () => beans.second([]));
+  const samples = Float32Array.from(seconds.flatMap((second) => [...second]));
+  const steps = listenAgain({
+    samples,
+    sampleRate: 16_000,
+    ear: readEar(stored),
+    known: [
+      { milestone: 'firstCrackEnd', at: 40.5 },
+      { milestone: 'firstCrack', at: 12.2 },
+    ],
+  });
+  const shares: number[] = [];
+  let step = steps.next();
+  for (; !step.done; step = steps.next()) shares.push(step.value);
+  assert.deepEqual([shares.length, shares.at(-1)], [50, 1]);
+  assert.deepEqual(step.value.course, { firstCrack: 12.2, firstCrackEnd: 40.5, secondCrack: null });
 });

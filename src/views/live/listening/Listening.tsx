@@ -9,6 +9,7 @@ import { useHousehold } from '@/ui/useHousehold';
 import { useLatest } from '@/ui/useSteady';
 import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
 import type { LiveRoastModel } from '../useLiveRoast';
+import { keepSound } from './keepSound';
 import { LevelLine } from './LevelLine';
 import { useWhistles } from './useWhistles';
 
@@ -30,7 +31,8 @@ export function Listening({ model, onTells }: ListeningProps) {
   const [state, setState] = useState<ListenerState>();
   const [deaf, setDeaf] = useState<string>();
   const [takenBack, setTakenBack] = useState(0);
-  const { whistles } = useHousehold();
+  const { whistles, keepsSound } = useHousehold();
+  const [unkept, setUnkept] = useState<string>();
   const { said: whistled, onWhistled } = useWhistles(model);
   const ear = useRef<Ear>(undefined);
   const began = useRef<Partial<Record<Heard, number>>>({});
@@ -43,6 +45,9 @@ export function Listening({ model, onTells }: ListeningProps) {
       // Without it listening goes on as on gear that is new.
       gear: knownEar(database(), gearId, id).catch(() => undefined),
       onWhistled: whistles ? onWhistled : undefined,
+      onStream: keepsSound
+        ? (stream: MediaStream) => keepSound(stream, () => latest.current.roast, setUnkept)
+        : undefined,
       roastS: (wallMs: number) => heatS(latest.current.roast, wallMs),
       onDeaf: setDeaf,
       onHearing: () => {
@@ -83,7 +88,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       flush();
       opened.stop();
     };
-  }, [latest, whistles, onWhistled]);
+  }, [latest, whistles, onWhistled, keepsSound]);
 
   // At once here too: the next word from the worker comes a moment later.
   const takeBack = (milestone: Heard) => {
@@ -106,7 +111,7 @@ export function Listening({ model, onTells }: ListeningProps) {
     takeBack(proposed);
   }, [refused, proposed]);
   const tells = tellingsOf(
-    whistled,
+    { whistled, unkept },
     deaf,
     state,
     proposed && key && atS !== undefined && !refused ? { key, atS, milestone: proposed } : undefined,
@@ -116,7 +121,7 @@ export function Listening({ model, onTells }: ListeningProps) {
   useEffect(() => onTells(tells), [said]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: nothing is told any more by what is gone
   useEffect(() => () => onTells([]), []);
-  return <LevelLine state={state} deaf={deaf !== undefined} />;
+  return <LevelLine state={state} deaf={deaf !== undefined} kept={keepsSound === true && unkept === undefined} />;
 }
 
 /** Of the sound of simulated beans. */
@@ -152,12 +157,12 @@ const HINDERED = {
 } as const;
 
 function tellingsOf(
-  whistled: string | undefined,
+  { whistled, unkept }: { readonly whistled: string | undefined; readonly unkept: string | undefined },
   deaf: string | undefined,
   state: ListenerState | undefined,
   proposal: { readonly key: string; readonly atS: number; readonly milestone: Heard } | undefined,
 ): Telling[] {
-  const hindered = whistled ?? deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? remarkOn(state);
+  const hindered = whistled ?? deaf ?? (state?.trouble && HINDERED[state.trouble]) ?? remarkOn(state) ?? unkept;
   return [
     ...(proposal ? [proposalTelling(proposal)] : []),
     ...(hindered ? [{ key: `ear:${hindered}`, level: 'note' as const, text: hindered }] : []),

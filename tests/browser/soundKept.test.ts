@@ -1,0 +1,82 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, it } from 'node:test';
+import { type Browser, chromium } from 'playwright-core';
+import { seededRandom } from '@/core/chance';
+import { RATE, toLoudness, whole } from '../../ear/sounds/draw.ts';
+import { gearNoises } from '../../ear/sounds/gear.ts';
+import { beansIn, firstThings, storedRoasts } from './deeds.ts';
+import { CHROMIUM, FLAGS, PERSON, type Served, serveApp } from './harness.ts';
+import { wavFile } from './sound.ts';
+
+let app: Served;
+let browser: Browser;
+before(async () => {
+  app = await serveApp('ask');
+  const flame = wavFile(toLoudness(gearNoises.flame(seededRandom(3), whole(10)), 0.05), RATE);
+  browser = await chromium.launch({
+    executablePath: CHROMIUM,
+    args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${flame}`],
+  });
+});
+after(async () => {
+  await browser.close();
+  await app.stop();
+});
+
+describe('the sound of a roast', () => {
+  it('is kept where it is wanted, survives a reload, plays from the ribbon, is heard again and deleted', async () => {
+    const context = await browser.newContext({ baseURL: app.address, ...PERSON, permissions: ['microphone'] });
+    const page = await context.newPage();
+    page.setDefaultTimeout(60_000);
+    await firstThings(page);
+    await page.goto('/files/');
+    await page.getByLabel(/^Keep the sound of a roast/).click();
+    await page.getByText('until I delete it').waitFor();
+    await page.goto('/roast/');
+    await beansIn(page);
+    await page.getByRole('button', { name: 'More', exact: true }).click();
+    await page.getByRole('button', { name: 'Listen', exact: true }).click();
+    await page.getByText('Listening, keeps the sound').waitFor();
+    await page.waitForTimeout(6000);
+    // In the middle of it: what was written stays, and it goes on by itself.
+    await page.reload();
+    await page.getByText('Listening, keeps the sound').waitFor();
+    await page.waitForTimeout(5000);
+    // Yellow, first crack, and the pull, which takes two.
+    for (const _ of [1, 2, 3, 4]) {
+      await page.keyboard.press('Space');
+      await page.waitForTimeout(700);
+    }
+    await page.getByText('Listening, keeps the sound').waitFor({ state: 'hidden' });
+    const [roast] = await storedRoasts(page);
+    await page.goto(`/journal/roast/?id=${roast?.id}`);
+    await page.getByText(/Its sound takes 0\.\d MB and stays until/).waitFor();
+
+    const clock = () => page.locator('.num', { hasText: /^\d+:\d\d$/ }).first();
+    const before = await page.getByLabel('Where it plays').inputValue();
+    await page.getByRole('button', { name: 'Play the sound' }).click();
+    await page.getByRole('button', { name: 'Pause the sound' }).waitFor();
+    await page.waitForFunction(
+      (from) => Number((document.querySelector('input[type=range]') as HTMLInputElement).value) > Number(from) + 1,
+      before,
+    );
+    await page.getByRole('button', { name: 'Pause the sound' }).click();
+    await clock().waitFor();
+    // A press far to the left plays from there, in the first of the two stretches.
+    await page.getByLabel('Where it plays').fill('2');
+    await page.getByRole('button', { name: 'Pause the sound' }).waitFor();
+    await page.getByRole('button', { name: 'Pause the sound' }).click();
+    const atS = Number(await page.getByLabel('Where it plays').inputValue());
+    assert.ok(atS >= 1.5 && atS < 6, `plays at ${atS}`);
+
+    await page.getByRole('button', { name: 'Listen again' }).click();
+    await page.getByText(/^It hears \d+ cracks? now; \d+ stood there before\./).waitFor();
+    await page.getByRole('button', { name: 'Delete the sound' }).click();
+    await page.getByRole('button', { name: 'Delete it for good' }).click();
+    await page.getByText(/Its sound takes/).waitFor({ state: 'hidden' });
+    await page.goto('/files/');
+    await page.getByText('How Gander listens').waitFor();
+    assert.equal(await page.getByText(/^The sound of/).count(), 0);
+    await context.close();
+  });
+});
