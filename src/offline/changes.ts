@@ -8,6 +8,15 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28 noon',
+    says: [
+      'Listening gets to know each piece of gear and says on its page what it learnt; it can listen at every roast on it.',
+      'A short whistle marks what comes next, two take it back: off until you want it, taught in Practice.',
+      'The sound of a roast can be kept: press on its ribbon to hear that moment, or have it listened to again.',
+      'Cracks that were heard doubtfully are drawn hollow.',
+    ],
+  },
+  {
     on: '2026-11-28',
     says: [
       'Gander can listen: press Listen under More at the heat, and it hears the cracks and proposes first crack, its end and second crack.',

@@ -1,6 +1,7 @@
 import type { LeftOut, Notebook } from '@/core/exchange';
-import { issueSentence } from '@/core/issues';
+import { issueSentence, success } from '@/core/issues';
 import { counted } from '@/core/units';
+import { bringSounds, isZip, type SoundIn, unzipped } from './bundle.ts';
 import type { Manner } from './change.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
@@ -21,6 +22,8 @@ export type Opened =
       readonly kind: 'notebook';
       readonly comparison: readonly ContentComparison[];
       readonly hasSettings: boolean;
+      /** Of how many roasts there is sound in it, and how many sounds it lists that cannot be read. */
+      readonly sound: { readonly roasts: number; readonly lost: number };
       /** A whole notebook is one's own; single roasts and recipes may have been given by somebody. */
       readonly canBeTheirs: boolean;
       /** Beans and gear that nobody here has are most likely somebody else's. */
@@ -32,6 +35,8 @@ export type Opened =
 export interface FileIn {
   readonly notebook: Notebook;
   readonly leftOut: readonly LeftOut[];
+  /** The sound of its roasts, where it was saved with it. */
+  readonly sounds: readonly SoundIn[];
 }
 
 /** So many of the things that were left out are named. */
@@ -42,8 +47,10 @@ export async function openFile(
   db: GanderDatabase,
   bytes: Uint8Array,
 ): Promise<{ readonly opened: Opened; readonly file?: FileIn }> {
-  const text = decodeText(bytes);
-  const read = readFile(text);
+  const bundle = isZip(bytes) ? unzipped(bytes) : success({ notebook: bytes, sounds: [], lost: 0 });
+  if (!bundle.ok) return { opened: { kind: 'refused', reasons: bundle.issues.map(issueSentence) } };
+  const { sounds, lost } = bundle.value;
+  const read = readFile(decodeText(bundle.value.notebook));
   if (!read.ok) return { opened: { kind: 'refused', reasons: read.issues.map(issueSentence) } };
   if (read.value.kind === 'table') return { opened: read.value };
   const { notebook, leftOut, cutOff } = read.value;
@@ -54,11 +61,12 @@ export async function openFile(
     .anyOf(gear.map(({ id }) => id))
     .count();
   return {
-    file: { notebook, leftOut },
+    file: { notebook, leftOut, sounds },
     opened: {
       kind: 'notebook',
       comparison: await compareContent(db, notebook),
       hasSettings: household !== undefined,
+      sound: { roasts: new Set(sounds.map(({ roastId }) => roastId)).size, lost },
       canBeTheirs: household === undefined && roasts.length + recipes.length > 0,
       isProbablyMine: known > 0 || mine === 0,
       damage: {
@@ -82,14 +90,17 @@ export function leftOutText({ leftOut }: FileIn): string {
 /** Brings a file into the notebook and puts that on the list of what was done; gives what to say. */
 export async function bringIn(
   db: GanderDatabase,
-  { notebook }: FileIn,
+  { notebook, sounds }: FileIn,
   name: string,
   preference: Preference,
   manner: Omit<Manner, 'readFromFile'>,
 ): Promise<Notice> {
   const change = await loadContent(db, notebook, preference, manner);
-  if (change.length === 0) return { text: `Everything in ${name} was here already.` };
-  const text = `${name} is loaded: ${loadedWords(change)}.`;
+  const heard = await bringSounds(db, sounds);
+  const sound = heard > 0 ? `the sound of ${counted(heard, 'roast')}` : undefined;
+  if (change.length === 0)
+    return { text: sound ? `${name} is loaded: ${sound}.` : `Everything in ${name} was here already.` };
+  const text = `${name} is loaded: ${[...loadedWords(change), ...(sound ? [sound] : [])].join(', and ')}.`;
   const done = doneOf({ text }, change);
   try {
     await keepDone(db, done, change);
@@ -100,13 +111,12 @@ export async function bringIn(
 }
 
 /** “12 things added or changed, and the settings”. */
-function loadedWords(change: Change): string {
+function loadedWords(change: Change): string[] {
   const content = change.filter(({ table }) => table !== 'household');
   const gone = content.filter(({ after }) => !after).length;
-  const parts = [
+  return [
     ...(content.length > gone ? [`${counted(content.length - gone, 'thing')} added or changed`] : []),
     ...(gone > 0 ? [`${counted(gone, 'thing')} gone`] : []),
     ...(content.length < change.length ? ['the settings'] : []),
   ];
-  return parts.join(', and ');
 }

@@ -1,5 +1,6 @@
 import { type NotebookContent, recipeContent, roastContent, salvageNotebook, type TableKind } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
+import { soundsToZip, zipped } from './bundle.ts';
 import type { GanderDatabase } from './database.ts';
 import { type FileKind, fileWriters, writeKind } from './fileKinds.ts';
 import { readContent } from './notebook.ts';
@@ -7,7 +8,11 @@ import { getHousehold } from './settings.ts';
 
 /** What a file is to hold: everything, some roasts with what they need, or a recipe. */
 export type What =
-  | { readonly kind: 'everything' }
+  | {
+      readonly kind: 'everything';
+      /** The sound of roasts too, where it was kept: then the file is a zip. */
+      readonly withSound?: boolean;
+    }
   | { readonly kind: 'roasts'; readonly ids: readonly string[] }
   | { readonly kind: 'recipe'; readonly id: string };
 
@@ -25,7 +30,10 @@ export async function writeFile(db: GanderDatabase, what: What, nowMs: number): 
   const blob = await blobOf(db, 'notebook', nowMs, (content) => partOf(content, what));
   const back = salvageNotebook(await blob.text());
   const issues = back.ok ? back.value.leftOut.map(({ why }) => why) : back.issues;
-  return { blob, faults: issues.slice(0, MOST_FAULTS).map(issueSentence) };
+  const faults = issues.slice(0, MOST_FAULTS).map(issueSentence);
+  if (what.kind !== 'everything' || !what.withSound) return { blob, faults };
+  const roastIds = (await db.roasts.toCollection().primaryKeys()) as string[];
+  return { blob: await zipped(blob, await soundsToZip(db, roastIds)), faults };
 }
 const MOST_FAULTS = 12;
 

@@ -9,15 +9,16 @@ import { saveBlob } from './saveBlob';
 /** Hands a file of the notebook to the browser to keep, read back before. Gives why it would not open again whole, and says so. */
 export async function saveNotebook(what: What, name: string): Promise<readonly string[]> {
   const { blob, faults } = await writeFile(database().name, what);
-  saveBlob(blob, `${name.replace(/[^\p{L}\p{N}-]+/gu, '-').replace(/-+$/, '')}.gander.json`);
+  const kind = blob.type === 'application/zip' ? 'zip' : 'json';
+  saveBlob(blob, `${name.replace(/[^\p{L}\p{N}-]+/gu, '-').replace(/-+$/, '')}.gander.${kind}`);
   if (faults[0])
     notify({ text: `The file is saved, but some of it would be left out when it is loaded. ${faults[0]}` });
   return faults;
 }
 
 /** The same for the whole notebook, which is then known to be saved. */
-export async function saveWhole(): Promise<readonly string[]> {
-  const faults = await saveNotebook({ kind: 'everything' }, `gander-notebook-${localDay(new Date())}`);
+export async function saveWhole(withSound = false): Promise<readonly string[]> {
+  const faults = await saveNotebook({ kind: 'everything', withSound }, `gander-notebook-${localDay(new Date())}`);
   await noteSaved(database(), Date.now());
   return faults;
 }

@@ -71,6 +71,16 @@ describe('the sound of a roast', () => {
 
     await page.getByRole('button', { name: 'Listen again' }).click();
     await page.getByText(/^It hears \d+ cracks? now; \d+ stood there before\./).waitFor();
+    await page.goto('/files/');
+    await page.getByLabel(/^With the kept sound of 1 roast/).check();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the notebook' }).click(),
+    ]);
+    assert.match(download.suggestedFilename(), /^gander-notebook-[\d-]+\.gander\.zip$/);
+    await page.locator('input[type=file]').setInputFiles((await download.path()) as string);
+    await page.getByText('the sound of 1 roast', { exact: true }).waitFor();
+    await page.goto(`/journal/roast/?id=${roast?.id}`);
     await page.getByRole('button', { name: 'Delete the sound' }).click();
     await page.getByRole('button', { name: 'Delete it for good' }).click();
     await page.getByText(/Its sound takes/).waitFor({ state: 'hidden' });

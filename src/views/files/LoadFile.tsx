@@ -65,7 +65,7 @@ export function LoadFile() {
         <input
           id={id}
           type="file"
-          accept=".json,.csv,.tsv,.txt,.log,application/json,text/csv,text/plain"
+          accept=".json,.zip,.csv,.tsv,.txt,.log,application/json,text/csv,text/plain"
           className="sr-only"
           disabled={state.kind === 'loading'}
           onChange={(event) => {

@@ -49,6 +49,10 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
           .map((each) => (
             <li key={each.table}>{comparedWords(each)}</li>
           ))}
+        {found.sound.roasts > 0 && <li>the sound of {counted(found.sound.roasts, 'roast')}</li>}
+        {found.sound.lost > 0 && (
+          <li className="text-danger">{counted(found.sound.lost, 'sound')} that cannot be read and stay out</li>
+        )}
       </ul>
       <div>
         <Segmented

@@ -1,8 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { counted, formatMegabytes } from '@/core/units';
 import { chosenHousehold, database } from '@/store/current';
+import { soundSpace } from '@/store/sounds';
 import { Button } from '@/ui/Button';
 import { saveWhole } from '@/ui/saveNotebook';
+import { Tick } from '@/ui/Tick';
 import { useWords } from '@/ui/useHousehold';
 import { Copies } from './Copies';
 import { SaveTables } from './SaveTables';
@@ -15,12 +18,14 @@ export function SaveFile() {
     return { roasts: await db.roasts.count(), lots: await db.lots.count(), gear: await db.gear.count() };
   }, []);
   const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
+  const sound = useLiveQuery(() => soundSpace(database()), []);
+  const [withSound, setWithSound] = useState(false);
   const [busy, setBusy] = useState(false);
   const save = async () => {
     setBusy(true);
     setSaved(undefined);
     try {
-      const faults = await saveWhole();
+      const faults = await saveWhole(withSound && sound !== undefined && sound.bytes > 0);
       setSaved({ at: new Date().toISOString(), faults });
     } finally {
       setBusy(false);
@@ -34,6 +39,11 @@ export function SaveFile() {
         {counts && `: ${counts.roasts} roasts, ${counts.lots} lots, ${counts.gear} pieces of gear and the settings`}. It
         is plain JSON in an open format. Browsers may clear their data, so save one now and then.
       </p>
+      {sound && sound.bytes > 0 && (
+        <Tick checked={withSound} onChange={(event) => setWithSound(event.target.checked)}>
+          With the kept sound of {counted(sound.roasts, 'roast')}, {formatMegabytes(sound.bytes)}: then it is a zip file
+        </Tick>
+      )}
       <Button variant="next" disabled={busy} onClick={() => void save()}>
         {busy ? 'Writing it and reading it back…' : 'Save the notebook'}
       </Button>
