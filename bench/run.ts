@@ -14,6 +14,7 @@ import { probeBacktest } from './probe.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
 import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
 import { killFigure, mutationFigures, streamFigures, writtenFigure } from './trust.ts';
+import { printWhistles } from './whistles.ts';
 
 const MORE_ROASTS = 1000;
 /** A journal of a lifetime. */
@@ -26,6 +27,7 @@ const parts = {
   mutation: printMutation,
   findings: printFindings,
   listening: printListening,
+  whistles: printWhistles,
   backtest: () => {
     // Seeds that were not used while the forecast was developed.
     printBacktest(24, 20_261_301);

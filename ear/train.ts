@@ -8,12 +8,13 @@ import { withoutKinds } from './heldOut.ts';
 import { lessonsOf } from './learn.ts';
 import { readClips } from './sounds/clips.ts';
 
-// ./gander train-ear: makes sounds, learns from them and writes the ear. Seeded: the same command makes the same ear.
+// ./gander train-ear --noises FOLDER: makes sounds, learns from them and writes the ear. Seeded: the same command makes the same
+// ear, with the noises that gather-clips.sh puts into a folder.
 const { values } = parseArgs({
   options: {
-    clips: { type: 'string', default: '900' },
-    epochs: { type: 'string', default: '6' },
-    seed: { type: 'string', default: '3' },
+    clips: { type: 'string', default: '2600' },
+    epochs: { type: 'string', default: '8' },
+    seed: { type: 'string', default: '11' },
     noises: { type: 'string' },
     without: { type: 'string', default: 'none' },
     to: { type: 'string', default: 'src/workers/ear/ear.json' },

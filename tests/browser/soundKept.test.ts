@@ -36,18 +36,18 @@ describe('the sound of a roast', () => {
     await beansIn(page);
     await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('button', { name: 'Listen', exact: true }).click();
-    await page.getByText('Listening, keeps the sound').waitFor();
+    await page.getByText('Listening, kept').waitFor();
     await page.waitForTimeout(6000);
     // In the middle of it: what was written stays, and it goes on by itself.
     await page.reload();
-    await page.getByText('Listening, keeps the sound').waitFor();
+    await page.getByText('Listening, kept').waitFor();
     await page.waitForTimeout(5000);
     // Yellow, first crack, and the pull, which takes two.
     for (const _ of [1, 2, 3, 4]) {
       await page.keyboard.press('Space');
       await page.waitForTimeout(700);
     }
-    await page.getByText('Listening, keeps the sound').waitFor({ state: 'hidden' });
+    await page.getByText('Listening, kept').waitFor({ state: 'hidden' });
     const [roast] = await storedRoasts(page);
     await page.goto(`/journal/roast/?id=${roast?.id}`);
     await page.getByText(/Its sound takes 0\.\d MB and stays until/).waitFor();

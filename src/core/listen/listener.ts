@@ -40,9 +40,11 @@ interface ListenerOptions {
 }
 
 /** How surely something must sound like a crack, log odds; how it was chosen stands in docs/listening.md. */
-const RANGE = { start: -0.3, least: -2.5, most: 4 } as const;
+const RANGE = { start: 1, least: -1.5, most: 4 } as const;
 /** So long it hears what is usual here before anything counts. */
 const SETTLING_S = 20;
+/** From these log odds on a pop is clear. */
+const CLEAR = 0.5;
 /** After first crack is told second is believed a little more and first a little less. */
 const AFTER_FIRST = { first: 0.3, second: -0.4 };
 /** So high the threshold lies in a kitchen that sounds like cracks. */
@@ -114,6 +116,8 @@ export class Listener {
   /** The person marked a milestone, seconds of the sound; below 0 before it began. */
   know(milestone: keyof CrackCourse, at: number): void {
     this.#course.know(milestone, at);
+    // Before that it does not know yet what is usual.
+    if (this.#onsets.now < SETTLING_S) return;
     for (const each of Object.values(this.#thresholds)) each.freeze();
   }
 
@@ -123,12 +127,14 @@ export class Listener {
     // No bean snaps before first crack: whatever sounds like it then is the kitchen.
     const kind: CrackKind = !told || first >= second ? 'first' : 'second';
     const sure = kind === 'first' ? first : second;
-    const logOdds = Math.log((sure + 1e-9) / (nothing + (told ? 0 : second) + 1e-9));
+    const logOdds = ratioOf(sure, nothing + (told ? 0 : second));
     const threshold = this.#thresholds[kind];
+    // What sounds like snaps before first crack is this kitchen too, and must be exceeded afterwards.
+    if (!told) this.#thresholds.second.hear(ratioOf(second, nothing + first));
     const counts = at > SETTLING_S && logOdds > threshold.value + (told ? AFTER_FIRST[kind] : 0);
     threshold.hear(logOdds);
     if (!counts) return undefined;
-    this.#course.hear(kind, at);
+    this.#course.hear(kind, at, logOdds >= CLEAR);
     if (kind === 'first') this.#pops.push({ at, logOdds, peakDb });
     if (this.#pops.length > REMEMBERED_POPS) this.#pops.shift();
     if (this.#course.course.firstCrack !== null) for (const each of Object.values(this.#thresholds)) each.freeze();
@@ -158,3 +164,6 @@ export class Listener {
     return heardOfRoast(rolling, this.#backgroundDb, this.#mistaken);
   }
 }
+
+/** Log odds of one against the other. */
+const ratioOf = (one: number, other: number) => Math.log((one + 1e-9) / (other + 1e-9));

@@ -8,8 +8,12 @@ export interface CrackCourse {
 /** Pops of first crack and snaps of second. */
 export type CrackKind = 'first' | 'second';
 
-/** First crack rolls: so many pops within so long, and in so many stretches of five seconds; a rush of clatter has no such spread. */
-const FIRST = { pops: 8, withinS: 25, stretches: 4, stretchS: 5 };
+/**
+ * First crack rolls: so many pops within so long, some of them clear, and in so many stretches of five seconds. A rush of clatter
+ * has no such spread, and what merely resembles pops has hardly a clear one. Where most are clear, three stretches are enough.
+ */
+const FIRST = { pops: 8, clear: 4, withinS: 25, stretches: 4, stretchS: 5 };
+const CLEAR_FIRST = { clear: 6, stretches: 3 };
 /** It began with the third pop within so long of a run that no gap breaks. */
 const ROLLING = { pops: 3, withinS: 10, gapS: 8 };
 /** It is over after so long without three pops close together. */
@@ -24,6 +28,7 @@ const KEPT_S = 60;
  */
 export class Course {
   #firsts: number[] = [];
+  #clear: number[] = [];
   #seconds: number[] = [];
   #firstCrack: number | null = null;
   #firstCrackEnd: number | null = null;
@@ -45,6 +50,7 @@ export class Course {
     if (milestone === 'firstCrackEnd') [this.#firstCrackEnd, this.#secondCrack] = [null, null];
     if (milestone === 'secondCrack') this.#secondCrack = null;
     this.#firsts = [];
+    this.#clear = [];
     this.#seconds = [];
   }
 
@@ -56,7 +62,10 @@ export class Course {
     this.#lastRolling = Math.max(this.#lastRolling, at);
   }
 
-  hear(kind: CrackKind, at: number): void {
+  /** A crack was heard; `isClear` where it was rather more likely one than anything else. */
+  hear(kind: CrackKind, at: number, isClear = true): void {
+    if (kind === 'first' && isClear) this.#clear.push(at);
+    while ((this.#clear[0] ?? at) < at - KEPT_S) this.#clear.shift();
     const list = kind === 'first' ? this.#firsts : this.#seconds;
     list.push(at);
     while ((list[0] ?? at) < at - KEPT_S) list.shift();
@@ -80,7 +89,9 @@ export class Course {
     if (this.#firstCrack !== null) return;
     const near = this.#firsts.filter((each) => each > at - FIRST.withinS);
     const stretches = new Set(near.map((each) => Math.floor((at - each) / FIRST.stretchS)));
-    if (near.length < FIRST.pops || stretches.size < FIRST.stretches) return;
+    const clear = this.#clear.filter((each) => each > at - FIRST.withinS);
+    const spread = clear.length >= CLEAR_FIRST.clear ? CLEAR_FIRST.stretches : FIRST.stretches;
+    if (near.length < FIRST.pops || clear.length < FIRST.clear || stretches.size < spread) return;
     this.#firstCrack = beganAt(this.#firsts);
   }
 

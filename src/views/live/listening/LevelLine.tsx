@@ -26,7 +26,7 @@ export function LevelLine({ state, deaf, kept }: LevelLineProps) {
           ? 'Not listening'
           : state
             ? kept
-              ? 'Listening, keeps the sound'
+              ? 'Listening, kept'
               : 'Listening'
             : 'Opening the microphone: what it hears stays on this device'}
       </span>

@@ -58,7 +58,7 @@ function Heard({ roast, sounds, width, fromS, toS, children }: SoundProps & { re
         />
         <div
           aria-hidden="true"
-          className="bg-ember pointer-events-none absolute inset-y-0 w-[3px]"
+          className="bg-ink outline-chaff pointer-events-none absolute inset-y-0 w-[3px] outline-1"
           style={{ left: x(Math.min(toS, Math.max(fromS, player.atS))) - 1 }}
         />
       </div>
@@ -67,15 +67,13 @@ function Heard({ roast, sounds, width, fromS, toS, children }: SoundProps & { re
           {player.playing ? <Pause className="size-5" /> : <Play className="size-5" />}
         </Button>
         <span className="num text-lg">{formatClock(player.atS)}</span>
-        <span className="text-husk">
-          Press on the ribbon to hear that moment. Its sound takes {formatMegabytes(bytesOf(sounds))}
-          {ends === undefined
-            ? ' and stays until you delete it.'
-            : ` and stays until ${dates.date(new Date(ends).toISOString())}.`}
-        </span>
         <ListenAgain roast={roast} sounds={sounds} />
         <DeleteSound ids={sounds.map(({ id }) => id)} label="Delete the sound" />
       </div>
+      <p className="text-husk mt-1">
+        Press on the ribbon to hear that moment. Its sound takes {formatMegabytes(bytesOf(sounds))} and stays until{' '}
+        {ends === undefined ? 'you delete it' : dates.date(new Date(ends).toISOString())}.
+      </p>
       {player.failed && (
         <p role="alert" className="text-danger mt-2">
           {player.failed}
