@@ -12,7 +12,7 @@ export type CrackKind = 'first' | 'second';
  * First crack rolls: so many pops within so long, some of them clear, and in so many stretches of five seconds. A rush of clatter
  * has no such spread, and what merely resembles pops has hardly a clear one. Where most are clear, three stretches are enough.
  */
-const FIRST = { pops: 8, clear: 4, withinS: 25, stretches: 4, stretchS: 5 };
+const FIRST = { pops: 8, clear: 2, withinS: 25, stretches: 4, stretchS: 5 };
 const CLEAR_FIRST = { clear: 6, stretches: 3 };
 /** It began with the third pop within so long of a run that no gap breaks. */
 const ROLLING = { pops: 3, withinS: 10, gapS: 8 };
@@ -62,7 +62,7 @@ export class Course {
     this.#lastRolling = Math.max(this.#lastRolling, at);
   }
 
-  /** A crack was heard; `isClear` where it was rather more likely one than anything else. */
+  /** A crack was heard; `isClear` where it was hardly anything else. */
   hear(kind: CrackKind, at: number, isClear = true): void {
     if (kind === 'first' && isClear) this.#clear.push(at);
     while ((this.#clear[0] ?? at) < at - KEPT_S) this.#clear.shift();

@@ -28,6 +28,10 @@ const STEADY = 1.22;
 const STEADY_STEP = 1.07;
 /** It does not die away as what is struck does: its last third is no more than so much weaker than its first, as a ratio of power. */
 const FADES = 6;
+/** It swells in; what is struck or plucked is loudest as it begins. So much of its power it has at first, at the most. */
+const BEGINS = 0.3;
+/** A tone so much weaker than the loudest beside it is no part of it, as a ratio of power. */
+const BESIDE = 0.1;
 /** The two of a pair are of about one pitch. */
 const PAIR = 1.35;
 
@@ -58,7 +62,10 @@ export class WhistleRuns {
       return undefined;
     }
     if (!last || at - last.toS < OVER_S) return undefined;
-    const told = toldOf(this.#runs.filter(({ fromS, toS }) => toS - fromS >= CHANCE_S));
+    const loudest = Math.max(...this.#runs.map((run) => run.loudest));
+    const told = toldOf(
+      this.#runs.filter(({ fromS, toS, loudest: own }) => toS - fromS >= CHANCE_S && own >= BESIDE * loudest),
+    );
     this.#runs = [];
     return told;
   }
@@ -81,12 +88,12 @@ function toldOf(runs: readonly Run[]): Whistled | undefined {
 
 const pitch = ({ tones }: Run) => median(tones, ({ hertz }) => hertz) as number;
 
-function isWhistle({ fromS, toS, tones }: Run): boolean {
+function isWhistle({ fromS, toS, tones, loudest }: Run): boolean {
   const lastsS = toS - fromS;
   if (lastsS < LASTS_S.least || lastsS > LASTS_S.most) return false;
   const pitches = tones.map(({ hertz }) => hertz);
   if (ratio(Math.min(...pitches), Math.max(...pitches)) > STEADY) return false;
   const third = Math.max(1, Math.floor(tones.length / 3));
   const [begins, ends] = [tones.slice(0, third), tones.slice(-third)].map((part) => median(part, ({ power }) => power));
-  return (begins as number) <= FADES * (ends as number);
+  return (begins as number) <= FADES * (ends as number) && (tones[0]?.power ?? 0) <= BEGINS * loudest;
 }

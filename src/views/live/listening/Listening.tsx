@@ -10,7 +10,7 @@ import { useLatest } from '@/ui/useSteady';
 import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
 import type { LiveRoastModel } from '../useLiveRoast';
 import { keepSound } from './keepSound';
-import { LevelLine } from './LevelLine';
+import { LevelLine, showLevel } from './LevelLine';
 import { useWhistles } from './useWhistles';
 
 interface ListeningProps {
@@ -30,6 +30,7 @@ export function Listening({ model, onTells }: ListeningProps) {
   const { reached, putOff } = at;
   const [state, setState] = useState<ListenerState>();
   const [deaf, setDeaf] = useState<string>();
+  const meter = useRef<HTMLSpanElement>(null);
   const [takenBack, setTakenBack] = useState(0);
   const { whistles, keepsSound } = useHousehold();
   const [unkept, setUnkept] = useState<string>();
@@ -59,7 +60,8 @@ export function Listening({ model, onTells }: ListeningProps) {
         }
       },
       onHeard: (now: ListenerState, heard: readonly HeardCrack[]) => {
-        setState(now);
+        showLevel(meter.current, now.levelDb);
+        setState((before) => (before && saysTheSame(before, now) ? before : now));
         // Only what a person has taken or marked as first crack says how this gear sounds.
         if (latest.current.reached.firstCrack !== undefined) learnt = now.learnt ?? learnt;
         // When it began is said once: told anew with each block of sound it would waver.
@@ -121,11 +123,25 @@ export function Listening({ model, onTells }: ListeningProps) {
   useEffect(() => onTells(tells), [said]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: nothing is told any more by what is gone
   useEffect(() => () => onTells([]), []);
-  return <LevelLine state={state} deaf={deaf !== undefined} kept={keepsSound === true && unkept === undefined} />;
+  return (
+    <LevelLine
+      meter={meter}
+      hears={state !== undefined}
+      deaf={deaf !== undefined}
+      kept={keepsSound === true && unkept === undefined}
+    />
+  );
 }
 
 /** Of the sound of simulated beans. */
 const SEED = 11;
+
+/** Whether what is told of both is the same: most words from the worker only move the line. */
+function saysTheSame(a: ListenerState, b: ListenerState): boolean {
+  const told = ({ course, trouble, settling, noisy, hearsSecond, asUsual, now }: ListenerState) =>
+    JSON.stringify([course, trouble, settling, noisy, hearsSecond, asUsual, now < UNLIKE_TOLD_S]);
+  return told(a) === told(b);
+}
 
 /** Calls with each milestone that was marked or taken back since the last drawing. */
 function useFollowed(
