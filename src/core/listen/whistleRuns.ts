@@ -29,7 +29,7 @@ const STEADY_STEP = 1.07;
 /** It does not die away as what is struck does: its last third is no more than so much weaker than its first, as a ratio of power. */
 const FADES = 6;
 /** It swells in; what is struck or plucked is loudest as it begins. So much of its power it has at first, at the most. */
-const BEGINS = 0.3;
+const BEGINS = 0.4;
 /** A tone so much weaker than the loudest beside it is no part of it, as a ratio of power. */
 const BESIDE = 0.1;
 /** The two of a pair are of about one pitch. */
