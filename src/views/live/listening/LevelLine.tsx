@@ -29,10 +29,7 @@ export function LevelLine({ hears, deaf, kept, meter }: LevelLineProps) {
             : 'Opening the microphone: what it hears stays on this device'}
       </span>
       <span aria-hidden="true" className="relative h-1 w-16 overflow-hidden rounded bg-current/25">
-        <span
-          ref={meter}
-          className="absolute inset-0 origin-left scale-x-0 bg-current transition-transform duration-200 will-change-transform"
-        />
+        <span ref={meter} className="absolute inset-0 origin-left scale-x-0 bg-current will-change-transform" />
       </span>
     </p>
   );

@@ -50,7 +50,7 @@ export function usePlayer(sounds: readonly SoundRow[]): Player {
       element.ontimeupdate = () => setAtS(sound.fromS + element.currentTime);
       element.onended = () => {
         const next = sounds[sounds.indexOf(sound) + 1];
-        if (next) playFrom(next.fromS);
+        if (next) void playFrom(next.fromS);
         else setPlaying(false);
       };
       element.currentTime = Math.max(0, wantedS - sound.fromS);
