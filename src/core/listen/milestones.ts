@@ -9,10 +9,10 @@ export interface CrackCourse {
 export type CrackKind = 'first' | 'second';
 
 /**
- * First crack rolls: so many pops within so long, some of them clear, and in so many stretches of five seconds. A rush of clatter
- * has no such spread, and what merely resembles pops has hardly a clear one. Where most are clear, three stretches are enough.
+ * First crack rolls: so many pops within so long, one of them clear at least, and in so many stretches of five seconds. A rush of clatter
+ * has no such spread, and what merely resembles pops has no clear one. Where most are clear, three stretches are enough.
  */
-const FIRST = { pops: 8, clear: 2, withinS: 25, stretches: 4, stretchS: 5 };
+const FIRST = { pops: 8, clear: 1, withinS: 25, stretches: 4, stretchS: 5 };
 const CLEAR_FIRST = { clear: 6, stretches: 3 };
 /** It began with the third pop within so long of a run that no gap breaks. */
 const ROLLING = { pops: 3, withinS: 10, gapS: 8 };
