@@ -29,11 +29,14 @@ export function LevelLine({ hears, deaf, kept, meter }: LevelLineProps) {
             : 'Opening the microphone: what it hears stays on this device'}
       </span>
       <span aria-hidden="true" className="relative h-1 w-16 overflow-hidden rounded bg-current/25">
-        <span ref={meter} className="absolute inset-0 origin-left scale-x-0 bg-current will-change-transform" />
+        <span ref={meter} className="absolute inset-0 origin-left bg-current will-change-transform" style={SILENT} />
       </span>
     </p>
   );
 }
+
+/** How it begins; React leaves it alone afterwards. */
+const SILENT = { transform: 'scaleX(0)' };
 
 const hearsWords = (kept: boolean) => (kept ? 'Listening, kept' : 'Listening');
 
