@@ -72,14 +72,16 @@ function smallStore(): Record<string, string> {
 const today = () => new Date().toISOString().slice(0, 10);
 
 async function saveRaw(name: string): Promise<void> {
-  const tables = await everythingIn(name);
+  // Sound is no text; where the notebook is made anew it stays.
+  const { soundPieces = [], ...tables } = await everythingIn(name);
   const text = JSON.stringify(
     { rawDatabase: name, savedAt: new Date().toISOString(), tables, small: smallStore() },
     null,
     1,
   );
   saveText(text, `${name}-raw-${today()}.json`);
-  say('Saved as it is. Gander can read the good rows of it again: load it in Files and settings.');
+  const lacks = soundPieces.length === 0 ? '' : ' The kept sound of roasts is not in it.';
+  say(`Saved as it is. Gander can read the good rows of it again: load it in Files and settings.${lacks}`);
 }
 
 /** Saves it as it is, takes what can be read, and makes the database anew from that. */

@@ -2,7 +2,17 @@ import { contentTables, salvageContent } from '@/core/exchange';
 import { isUnderWay } from '@/core/roast';
 import { GanderDatabase, HOUSEHOLD_KEY } from '@/store/database';
 import { wholeRows } from '@/store/rawRows';
+import type { SoundPiece, SoundRow } from '@/store/soundRow';
 import { deleteDatabase } from './rawStore.ts';
+
+const isSound = (row: unknown): row is SoundRow => {
+  const { id, roastId } = (row ?? {}) as Partial<SoundRow>;
+  return typeof id === 'string' && typeof roastId === 'string';
+};
+const isPiece = (row: unknown): row is SoundPiece => {
+  const { soundId, n, bytes } = (row ?? {}) as Partial<SoundPiece>;
+  return typeof soundId === 'string' && typeof n === 'number' && bytes instanceof ArrayBuffer;
+};
 
 /** Makes a database anew from what can be read of these rows. Gives how many rows are in it and how many are not. */
 export async function rebuildFrom(
@@ -18,6 +28,9 @@ export async function rebuildFrom(
       if (content.household) await db.household.add({ ...content.household, id: HOUSEHOLD_KEY });
       for (const { id, gearId } of content.roasts.filter(isUnderWay))
         if (!(await db.underWay.get(gearId))) await db.underWay.put({ gearId, roastId: id });
+      // It is in no file of rows, so it must not go.
+      await db.sounds.bulkPut((raw.sounds ?? []).filter(isSound));
+      await db.soundPieces.bulkPut((raw.soundPieces ?? []).filter(isPiece));
     });
   } finally {
     db.close();
