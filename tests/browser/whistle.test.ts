@@ -45,6 +45,8 @@ describe('whistling', () => {
 
     await page.goto('/files/');
     await page.getByLabel(/A short whistle marks what comes next/).click();
+    // It is ticked once it is stored.
+    await page.locator('label:has-text("A short whistle") input:checked').waitFor();
     await page.goto('/roast/');
     await beansIn(page);
     await page.getByRole('button', { name: 'More', exact: true }).click();
