@@ -1,4 +1,4 @@
-import FFT from 'fft.js';
+import { RunningSpectrum } from './spectrum.ts';
 
 /** Edges of the bands, Hz: log-spaced from 0.3 to 20 kHz. Cracks lie in all of them, hum and rumble below. */
 const LOWEST_HZ = 300;
@@ -18,51 +18,29 @@ export const edgeHz = (band: number): number => LOWEST_HZ * (HIGHEST_HZ / LOWEST
 /** Samples in, levels by band out: a short spectrum every 1⅓ ms. Memory is constant, and how the samples come does not matter. */
 export class Frames {
   readonly hop: number;
-  readonly #window: Float64Array;
-  readonly #recent: Float32Array;
-  readonly #fft: FFT;
-  readonly #input: Float64Array;
-  readonly #spectrum: Float64Array;
+  readonly #length: number;
+  readonly #spectrum: RunningSpectrum;
   readonly #firstBin: Int32Array;
   readonly #levels = new Float32Array(BANDS);
-  #at = 0;
-  #untilNext: number;
 
   constructor(sampleRate: number) {
     this.hop = Math.round(sampleRate / FRAMES_A_SECOND);
-    const length = Math.round(sampleRate * WINDOW_S);
-    const size = 2 ** Math.ceil(Math.log2(length));
-    this.#window = Float64Array.from({ length }, (_, i) => Math.sin((Math.PI * (i + 0.5)) / length) ** 2);
-    this.#recent = new Float32Array(length);
-    this.#fft = new FFT(size);
-    this.#input = new Float64Array(size);
-    this.#spectrum = new Float64Array(2 * size);
+    this.#length = Math.round(sampleRate * WINDOW_S);
+    const size = 2 ** Math.ceil(Math.log2(this.#length));
+    this.#spectrum = new RunningSpectrum({ length: this.#length, size, hop: this.hop });
     this.#firstBin = Int32Array.from({ length: BANDS + 1 }, (_, band) =>
       Math.min(size / 2, Math.round((edgeHz(band) * size) / sampleRate)),
     );
-    this.#untilNext = this.hop;
   }
 
   /** Takes a sample; the levels by band, dB of full scale, when a frame is full. They are overwritten by the next frame. */
   push(sample: number): Float32Array | undefined {
-    this.#recent[this.#at] = sample;
-    this.#at = (this.#at + 1) % this.#recent.length;
-    if (--this.#untilNext > 0) return undefined;
-    this.#untilNext = this.hop;
-    return this.#measure();
-  }
-
-  #measure(): Float32Array {
-    const { length } = this.#recent;
-    for (let i = 0; i < length; i++)
-      this.#input[i] = (this.#recent[(this.#at + i) % length] as number) * (this.#window[i] as number);
-    this.#fft.realTransform(this.#spectrum, this.#input);
+    if (!this.#spectrum.push(sample)) return undefined;
     for (let band = 0; band < BANDS; band++) {
       const [from, to] = [this.#firstBin[band] as number, this.#firstBin[band + 1] as number];
       let power = 0;
-      for (let bin = from; bin < to; bin++)
-        power += (this.#spectrum[2 * bin] as number) ** 2 + (this.#spectrum[2 * bin + 1] as number) ** 2;
-      const level = 10 * Math.log10((power * 16) / length ** 2 + 1e-10);
+      for (let bin = from; bin < to; bin++) power += this.#spectrum.power(bin);
+      const level = 10 * Math.log10((power * 16) / this.#length ** 2 + 1e-10);
       this.#levels[band] = to > from ? Math.max(SILENCE_DB, level) : SILENCE_DB;
     }
     return this.#levels;

@@ -1,5 +1,5 @@
-import FFT from 'fft.js';
 import { RunningQuantiles } from './quantile.ts';
+import { RunningSpectrum } from './spectrum.ts';
 import { type Tone, type Whistled, WhistleRuns } from './whistleRuns.ts';
 
 /** A spectrum over so long, in so many overlapping steps: long enough to part tones, short against a whistle. */
@@ -28,12 +28,7 @@ const USUAL_S = 12;
 export class Whistles {
   readonly #sampleRate: number;
   readonly #size: number;
-  readonly #hop: number;
-  readonly #fft: FFT;
-  readonly #window: Float64Array;
-  readonly #recent: Float32Array;
-  readonly #input: Float64Array;
-  readonly #spectrum: Float64Array;
+  readonly #spectrum: RunningSpectrum;
   readonly #bins: readonly [number, number];
   readonly #levels: Float64Array;
   readonly #usual: RunningQuantiles;
@@ -43,18 +38,11 @@ export class Whistles {
   constructor(sampleRate: number) {
     this.#sampleRate = sampleRate;
     this.#size = 2 ** Math.round(Math.log2(sampleRate * WINDOW_S));
-    this.#hop = this.#size / OVERLAP;
-    this.#fft = new FFT(this.#size);
-    this.#window = Float64Array.from(
-      { length: this.#size },
-      (_, i) => Math.sin((Math.PI * (i + 0.5)) / this.#size) ** 2,
-    );
-    this.#recent = new Float32Array(this.#size);
-    this.#input = new Float64Array(this.#size);
-    this.#spectrum = new Float64Array(2 * this.#size);
+    const hop = this.#size / OVERLAP;
+    this.#spectrum = new RunningSpectrum({ length: this.#size, size: this.#size, hop });
     this.#bins = [this.#binOf(BAND_HZ[0]), Math.min(this.#size / 2 - 1, this.#binOf(BAND_HZ[1]))];
     this.#levels = new Float64Array(this.#bins[1] - this.#bins[0]);
-    const perSecond = sampleRate / this.#hop;
+    const perSecond = sampleRate / hop;
     this.#usual = new RunningQuantiles(this.#levels.length, 0.5, 20, USUAL_S * perSecond, perSecond);
   }
 
@@ -63,8 +51,9 @@ export class Whistles {
     const heard: Whistled[] = [];
     for (let i = 0; i < samples.length; i++) {
       const sample = samples[i] as number;
-      this.#recent[this.#samples % this.#size] = Number.isFinite(sample) ? sample : 0;
-      if (++this.#samples % this.#hop !== 0 || this.#samples < this.#size) continue;
+      this.#samples++;
+      const isDue = this.#spectrum.push(Number.isFinite(sample) ? sample : 0);
+      if (!isDue || this.#samples < this.#size) continue;
       const at = (this.#samples - this.#size / 2) / this.#sampleRate;
       const whistled = this.#runs.take(at, this.#tone());
       if (whistled) heard.push(whistled);
@@ -78,15 +67,11 @@ export class Whistles {
 
   /** The one clear tone of this moment, if there is one. */
   #tone(): Tone | undefined {
-    for (let i = 0; i < this.#size; i++)
-      this.#input[i] = (this.#recent[(this.#samples + i) % this.#size] as number) * (this.#window[i] as number);
-    this.#fft.realTransform(this.#spectrum, this.#input);
     const [from, to] = this.#bins;
     const [low, high] = [this.#binOf(WHISTLE_HZ[0]) - from, this.#binOf(WHISTLE_HZ[1]) - from];
     let peak = low;
     for (let k = 0; k < to - from; k++) {
-      const bin = 2 * (from + k);
-      const power = (this.#spectrum[bin] as number) ** 2 + (this.#spectrum[bin + 1] as number) ** 2 + 1e-12;
+      const power = this.#spectrum.power(from + k) + 1e-12;
       this.#levels[k] = power;
       if (k >= low && k <= high && power > (this.#levels[peak] as number)) peak = k;
     }
