@@ -52,6 +52,7 @@ const NOISY = 1;
 /** So many pops are remembered: a first crack of a full pan has fewer. */
 const REMEMBERED_POPS = 400;
 const HEARS_SECOND_FROM_HZ = 22_000;
+
 /**
  * Listens to samples as they come, in blocks of any size, in constant memory. `ear` is what training made, `gear` what is known
  * of how this gear sounds. Samples are from −1 to 1; what is no number counts as silence, and is told.
@@ -99,7 +100,7 @@ export class Listener {
       course,
       trouble: this.#check.trouble(now),
       settling: now < SETTLING_S,
-      noisy: this.#thresholds.first.value > NOISY,
+      noisy: this.#thresholds.first.isRaisedAbove(NOISY),
       hearsSecond: this.#sampleRate >= HEARS_SECOND_FROM_HZ,
       asUsual: this.#asUsual,
       learnt: this.#learnt(course),

@@ -22,6 +22,11 @@ export class AdaptiveThreshold {
     return this.#frozen ?? Math.min(this.#range.most, Math.max(this.#least, settled));
   }
 
+  /** Whether this place has raised it: above so much, and above the least that it asks for anyway. */
+  isRaisedAbove(logOdds: number): boolean {
+    return this.value > Math.max(logOdds, this.#least);
+  }
+
   /** Something with these log odds was heard. */
   hear(logOdds: number): void {
     if (logOdds > this.#now) this.#now = Math.min(this.#range.most, this.#now + RISE);

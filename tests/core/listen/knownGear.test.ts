@@ -102,6 +102,9 @@ describe('a listener on a gear', () => {
     const known = gearEar([first.learnt]);
     const again = roast(new Listener({ sampleRate: RATE, ear, gear: known }), 75);
     assert.equal(again.asUsual, true);
+    // It asks for more on this gear, but not because anything clatters.
+    const calm = new Listener({ sampleRate: RATE, ear, gear: { ...first.learnt, roasts: 1, clear: 6 } });
+    assert.deepEqual([roast(calm, 32).asUsual, calm.state().noisy], [true, false]);
     assert.ok(again.course.firstCrack !== null && Math.abs(again.course.firstCrack - first.course.firstCrack) < 3);
     const elsewhere = { ...first.learnt, backgroundDb: first.learnt.backgroundDb + 30 };
     const other = new Listener({ sampleRate: RATE, ear, gear: gearEar([elsewhere]) });
