@@ -1,11 +1,9 @@
 import { createId } from '@/core/ids';
-import { type GearEar, gearEar, type HeardAgain, type HeardOfRoast, type KnownMoment } from '@/core/listen';
-import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
-import { changeRow } from './change.ts';
-import type { Change } from './changes.ts';
+import type { HeardOfRoast } from '@/core/listen';
+import { liveEntries, type Roast } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
-import { changeRoast, gearRoasts } from './roasting.ts';
+import { changeRoast } from './roasting.ts';
 
 /** A crack that was heard, seconds from charge. */
 export interface RoastCrack {
@@ -39,7 +37,7 @@ export async function logCracks(
 }
 
 /** Entries for cracks that a roast does not know yet. */
-function freshCracks(roast: Roast, cracks: readonly RoastCrack[]) {
+export function freshCracks(roast: Pick<Roast, 'entries'>, cracks: readonly RoastCrack[]) {
   const known = liveEntries(roast.entries).flatMap((entry) => (entry.kind === 'crack' ? [entry] : []));
   const isKnown = (at: number) =>
     known.some(({ at: other, source }) =>
@@ -59,70 +57,4 @@ function freshCracks(roast: Roast, cracks: readonly RoastCrack[]) {
         likely: Math.round(sure * 100) / 100,
       };
     });
-}
-
-/** What was heard in a kept sound that begins so many seconds from charge; times within it are from its beginning. */
-interface HeardPart extends Omit<HeardAgain, 'course'> {
-  readonly fromS: number;
-  readonly lastsS: number;
-}
-
-const MARKED = ['firstCrack', 'firstCrackEnd', 'secondCrack'] as const;
-
-/** The milestones of a roast as they are marked by now, for a sound that begins so many seconds from charge. */
-export function knownIn({ entries }: Pick<Roast, 'entries'>, fromS: number): KnownMoment[] {
-  const reached = milestonesOf(liveEntries(entries));
-  return MARKED.flatMap((milestone) => {
-    const at = reached[milestone];
-    return at === undefined ? [] : [{ milestone, at: at - fromS }];
-  });
-}
-
-/** Puts what was heard in a kept sound in the place of what was heard there at the heat; taps stay. Gives the change, for undo. */
-export async function replaceHeard(
-  db: GanderDatabase,
-  roast: Roast,
-  { fromS, lastsS, cracks, learnt }: HeardPart,
-): Promise<Change> {
-  return changeRow(db, 'roasts', roast, (now) => {
-    const live = liveEntries(now.entries);
-    const old = live.filter(
-      ({ kind, source, at }) => kind === 'crack' && source === 'microphone' && at >= fromS && at <= fromS + lastsS,
-    );
-    const pressedAt = live.at(-1)?.at ?? 0;
-    const undone = old.map(({ id }) => ({
-      kind: 'undo' as const,
-      id: createId('entry', secureRandom),
-      at: pressedAt,
-      pressedAt,
-      source: 'microphone' as const,
-      target: id,
-    }));
-    const kept = { ...now, entries: [...now.entries, ...undone] };
-    return {
-      entries: [
-        ...kept.entries,
-        ...freshCracks(
-          kept,
-          cracks.map(({ at, kind, sure }) => ({ at: fromS + at, crack: kind, sure })),
-        ),
-      ],
-      ...(learnt && { heard: learnt }),
-    };
-  });
-}
-
-/** Roasts of a gear that are looked through for what listening learnt. */
-const LOOKED_THROUGH = 30;
-
-/** How a piece of gear sounds, by its roasts other than `except`, as far as they still have a first crack. */
-export async function knownEar(db: GanderDatabase, gearId: string, except = ''): Promise<GearEar | undefined> {
-  const roasts = await gearRoasts(db, gearId).limit(LOOKED_THROUGH).toArray();
-  return gearEar(
-    roasts.flatMap((roast) =>
-      roast.id !== except && roast.heard && milestonesOf(liveEntries(roast.entries)).firstCrack !== undefined
-        ? [roast.heard]
-        : [],
-    ),
-  );
 }

@@ -4,7 +4,9 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { liveEntries } from '@/core/roast';
 import { DAY_MS } from '@/core/units';
-import { knownEar, knownIn, logCracks, replaceHeard } from '@/store/cracks';
+import { logCracks } from '@/store/cracks';
+import { knownIn, replaceHeard } from '@/store/heardAgain';
+import { knownEar } from '@/store/knownEar';
 import { removeRoast } from '@/store/roasting';
 import { addToSound, beginSound, forgetOldSounds, removeSounds, soundBlob, soundSpace, soundsOf } from '@/store/sounds';
 import { undoChange } from '@/store/undo';
@@ -80,14 +82,19 @@ describe('listening again', () => {
     assert.deepEqual(knownIn(before, 100), [{ milestone: 'firstCrack', at: 100 }]);
     // The sound began at 100 s and lasted 200: what was heard before and after it stays.
     const cracks = [101, 103, 104.9].map((at) => ({ at, kind: 'first' as const, sure: 0.7 }));
-    const change = await replaceHeard(db, before, { fromS: 100, lastsS: 200, cracks, learnt });
+    // A second sound, from 320 s on, in which nothing is heard any more.
+    const { change, ...counts } = await replaceHeard(db, before, [
+      { fromS: 100, lastsS: 200, cracks, learnt },
+      { fromS: 320, lastsS: 20, cracks: [], learnt: undefined },
+    ]);
+    assert.deepEqual(counts, { before: 2, now: 2 });
     const heardAt = async () =>
       liveEntries((await db.roasts.get(id))?.entries ?? []).flatMap((each) => (each.kind === 'crack' ? [each.at] : []));
-    assert.deepEqual(await heardAt(), [50, 201, 203, 205, 330]);
-    assert.deepEqual((await knownEar(db, before.gearId))?.clear, 2);
+    assert.deepEqual(await heardAt(), [50, 201, 203, 205]);
+    assert.deepEqual((await knownEar(db, before.gearId, ''))?.clear, 2);
     assert.equal(await knownEar(db, before.gearId, id), undefined);
     await undoChange(db, change);
     assert.deepEqual(await heardAt(), [50, 202, 205, 330]);
-    assert.equal(await knownEar(db, before.gearId), undefined);
+    assert.equal(await knownEar(db, before.gearId, ''), undefined);
   });
 });

@@ -2,8 +2,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC } from '@/core/heat';
 import { type GearRecord, gearRecord } from '@/core/record';
-import { knownEar } from '@/store/cracks';
 import { database } from '@/store/current';
+import { earOf } from '@/store/knownEar';
 import { firstCrackReadings } from '@/store/readings';
 import { gearRoasts } from '@/store/roasting';
 import { LinkButton } from '@/ui/Button';
@@ -34,13 +34,12 @@ function Piece() {
   const money = useMoney();
   const found = useLiveQuery(async () => {
     const db = database();
-    const [gear, roasts, readings, ear] = await Promise.all([
+    const [gear, roasts, readings] = await Promise.all([
       db.gear.get(id),
       gearRoasts(db, id).limit(MOST_ROASTS).toArray(),
       firstCrackReadings(db, id, ''),
-      knownEar(db, id),
     ]);
-    return { gear, record: gear && gearRecord(gear, roasts), readings, ear };
+    return { gear, record: gear && gearRecord(gear, roasts), readings, ear: earOf(roasts) };
   }, [id]);
   if (!found) return <p className="text-husk py-10">Looking at the gear…</p>;
   const { gear, record, readings, ear } = found;

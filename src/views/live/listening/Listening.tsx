@@ -3,8 +3,9 @@ import type { Telling } from '@/core/heat';
 import type { HeardCrack, HeardOfRoast, ListenerState } from '@/core/listen';
 import { heatS, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
-import { knownEar, logCracks } from '@/store/cracks';
+import { logCracks, type RoastCrack } from '@/store/cracks';
 import { database, isPractice } from '@/store/current';
+import { knownEar } from '@/store/knownEar';
 import { useHousehold } from '@/ui/useHousehold';
 import { useLatest } from '@/ui/useSteady';
 import { type Ear, openEar, openEarToBeans } from '@/workers/ear/client';
@@ -39,7 +40,7 @@ export function Listening({ model, onTells }: ListeningProps) {
   const began = useRef<Partial<Record<Heard, number>>>({});
   const latest = useLatest({ roast, reached });
   useEffect(() => {
-    let waiting: { at: number; crack: 'first' | 'second'; sure: number }[] = [];
+    let waiting: RoastCrack[] = [];
     let learnt: HeardOfRoast | undefined;
     const { id, gearId } = latest.current.roast;
     const tells = {

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import { liveEntries, type Roast } from '@/core/roast';
+import type { Roast } from '@/core/roast';
 import { counted } from '@/core/units';
-import { knownEar, knownIn, replaceHeard } from '@/store/cracks';
 import { database } from '@/store/current';
+import { type HeardPart, knownIn, replaceHeard } from '@/store/heardAgain';
+import { knownEar } from '@/store/knownEar';
 import { notify } from '@/store/notices';
 import type { SoundRow } from '@/store/soundRow';
 import { soundBlob } from '@/store/sounds';
@@ -19,16 +20,14 @@ export function ListenAgain({ roast, sounds }: { readonly roast: Roast; readonly
   const listen = async () => {
     setFailed(undefined);
     setShare(0);
+    const stop = new AbortController();
+    cancel.current = () => stop.abort();
     try {
-      let cracks = 0;
-      const before = liveEntries(roast.entries).filter((each) => each.kind === 'crack').length;
-      for (const [i, sound] of sounds.entries()) {
-        const heard = await hearPart(roast, sound, (done) => setShare((i + done) / sounds.length), cancel);
-        const change = await replaceHeard(database(), roast, heard);
-        cracks += heard.cracks.length;
-        if (i === sounds.length - 1)
-          notify({ text: `It hears ${counted(cracks, 'crack')} now; ${before} stood there before.`, undo: change });
-      }
+      const parts: HeardPart[] = [];
+      for (const [i, sound] of sounds.entries())
+        parts.push(await hearPart(roast, sound, (done) => setShare((i + done) / sounds.length), stop.signal));
+      const { change, before, now } = await replaceHeard(database(), roast, parts);
+      notify({ text: `It hears ${counted(now, 'crack')} now; ${before} before.`, undo: change });
     } catch (error) {
       if (!wasCancelled(error)) setFailed('That sound could not be read again. What was heard before stays.');
     } finally {
@@ -56,15 +55,16 @@ async function hearPart(
   roast: Roast,
   sound: SoundRow,
   onShare: (share: number) => void,
-  cancel: { current: () => void },
-) {
+  stop: AbortSignal,
+): Promise<HeardPart> {
   const db = database();
   const [blob, gear] = await Promise.all([soundBlob(db, sound.id), knownEar(db, roast.gearId, roast.id)]);
   if (!blob) throw new RangeError('The sound is gone.');
   const { samples, sampleRate } = await samplesOf(blob);
-  const known = knownIn(roast, sound.fromS);
-  const part = { fromS: sound.fromS, lastsS: samples.length / sampleRate };
-  const call = hearAgain({ samples, sampleRate, gear, known }, onShare);
-  cancel.current = call.cancel;
-  return { ...part, ...(await call.result) };
+  stop.throwIfAborted();
+  const { fromS } = sound;
+  const lastsS = samples.length / sampleRate;
+  const call = hearAgain({ samples, sampleRate, gear, known: knownIn(roast, fromS) }, onShare);
+  stop.addEventListener('abort', call.cancel);
+  return { fromS, lastsS, ...(await call.result) };
 }
