@@ -96,17 +96,27 @@ export async function bringIn(
   manner: Omit<Manner, 'readFromFile'>,
 ): Promise<Notice> {
   const change = await loadContent(db, notebook, preference, manner);
-  const heard = await bringSounds(db, sounds);
-  const sound = heard > 0 ? `the sound of ${counted(heard, 'roast')}` : undefined;
-  if (change.length === 0)
-    return { text: sound ? `${name} is loaded: ${sound}.` : `Everything in ${name} was here already.` };
-  const text = `${name} is loaded: ${[...loadedWords(change), ...(sound ? [sound] : [])].join(', and ')}.`;
+  const sound = await soundWords(db, sounds);
+  if (change.length + sound.brought.length === 0)
+    return { text: `Everything in ${name} was here already.${sound.failed}` };
+  const text = `${name} is loaded: ${[...loadedWords(change), ...sound.brought].join(', and ')}.${sound.failed}`;
+  if (change.length === 0) return { text };
   const done = doneOf({ text }, change);
   try {
     await keepDone(db, done, change);
     return { text, done };
   } catch {
     return { text: `${text} It cannot be taken back: there was no room left to keep how.` };
+  }
+}
+
+/** Brings the sound in after the rest, which stays whatever becomes of it: sound is large, and a device may be full. */
+async function soundWords(db: GanderDatabase, sounds: readonly SoundIn[]) {
+  try {
+    const roasts = await bringSounds(db, sounds);
+    return { brought: roasts > 0 ? [`the sound of ${counted(roasts, 'roast')}`] : [], failed: '' };
+  } catch {
+    return { brought: [], failed: ' Not all of its sound could be kept: make room, then load it once more.' };
   }
 }
 

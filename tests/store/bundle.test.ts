@@ -41,6 +41,21 @@ describe('a notebook with its sound', () => {
     assert.equal((await soundsOf(elsewhere, roastId)).length, 1);
   });
 
+  it('brings the notebook in where there is no room for its sound, and says so', async () => {
+    const { db, roastId } = await withSound();
+    const { blob } = await writeFile(db, everything, NOW);
+    const full = openTestDatabase();
+    full.soundPieces.hook('creating', () => {
+      throw new DOMException('no room', 'QuotaExceededError');
+    });
+    const { file } = await openFile(full, await bytesOf(blob));
+    assert.ok(file);
+    const said = await bringIn(full, file, 'it.zip', 'mine', {});
+    assert.match(said.text, /added or changed.*Not all of its sound could be kept: make room/);
+    assert.ok(said.done && (await full.roasts.get(roastId)));
+    assert.deepEqual(await soundsOf(full, roastId), []);
+  });
+
   it('stays plain JSON where the sound is not wanted', async () => {
     const { db } = await withSound();
     const { blob } = await writeFile(db, { kind: 'everything' }, NOW);
