@@ -6,6 +6,9 @@ import type { GanderDatabase } from './database.ts';
 /** So long deleted things can be had back. */
 export const BIN_DAYS = 30;
 
+/** What was deleted before this is gone for good. */
+const sinceOf = (nowMs: number) => new Date(nowMs - BIN_DAYS * DAY_MS).toISOString();
+
 const isContent = ({ table }: RowChange) => (contentTables as readonly string[]).includes(table);
 
 /** Puts what a change deletes into the bin; runs inside the transaction that deletes it. */
@@ -14,10 +17,7 @@ export async function keepInBin(db: GanderDatabase, change: Change): Promise<voi
   const [first] = gone;
   if (!first?.before) return;
   const now = Date.now();
-  const old = await db.bin
-    .where('at')
-    .below(new Date(now - BIN_DAYS * DAY_MS).toISOString())
-    .primaryKeys();
+  const old = await db.bin.where('at').below(sinceOf(now)).primaryKeys();
   await emptyBin(db, old);
   const id = `${now}/${first.before.id}`;
   await db.changes.put({ id, change: gone });
@@ -31,8 +31,7 @@ export async function keepInBin(db: GanderDatabase, change: Change): Promise<voi
 
 /** What can be had back, newest first; not what is there again. */
 export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[]> {
-  const since = new Date(nowMs - BIN_DAYS * DAY_MS).toISOString();
-  const all = await db.bin.where('at').aboveOrEqual(since).reverse().toArray();
+  const all = await db.bin.where('at').aboveOrEqual(sinceOf(nowMs)).reverse().toArray();
   const there = await Promise.all(all.map((deleted) => areThere(db, deleted)));
   // What was deleted, had back and deleted again is there once, as it was last.
   const listed = new Set<string>();
@@ -42,6 +41,12 @@ export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[
     for (const name of names) listed.add(name);
     return isNew && !there[i];
   });
+}
+
+/** The rows of a table that can still be had back. */
+export async function idsInBin(db: GanderDatabase, of: ContentTable, nowMs: number): Promise<ReadonlySet<string>> {
+  const lines = await db.bin.where('at').aboveOrEqual(sinceOf(nowMs)).toArray();
+  return new Set(lines.flatMap(({ gone }) => gone.flatMap(([table, id]) => (table === of ? [id] : []))));
 }
 
 /** Whether all of it is in the notebook again. */

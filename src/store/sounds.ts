@@ -1,4 +1,6 @@
+import { createId } from '@/core/ids';
 import { DAY_MS } from '@/core/units';
+import { idsInBin } from './bin.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import type { SoundRow } from './soundRow.ts';
@@ -9,7 +11,7 @@ export async function beginSound(
   { roastId, fromS, mime }: Pick<SoundRow, 'roastId' | 'fromS' | 'mime'>,
   nowMs: number,
 ): Promise<string> {
-  const id = `sound:${nowMs}-${Math.floor(secureRandom() * 1e9)}`;
+  const id = createId('sound', secureRandom);
   await db.sounds.add({ id, roastId, fromS, mime, size: 0, at: new Date(nowMs).toISOString() });
   return id;
 }
@@ -70,22 +72,16 @@ export async function removeSounds(db: GanderDatabase, ids?: readonly string[]):
 export const soundEndsMs = ({ at }: Pick<SoundRow, 'at'>, weeks: number | undefined): number | undefined =>
   weeks === undefined ? undefined : Date.parse(at) + weeks * 7 * DAY_MS;
 
-/** The sound of a deleted roast stays as long as the roast can be had back, days. */
-const ORPHAN_DAYS = 30;
-
-/** Deletes what was kept for long enough, and what belongs to roasts that are gone for good; gives how many. */
+/** Deletes what was kept for long enough, and what belongs to roasts that cannot be had back any more; gives how many. */
 export async function forgetOldSounds(db: GanderDatabase, weeks: number | undefined, nowMs: number): Promise<number> {
   const rows = await db.sounds.toArray();
   const there = await db.roasts.bulkGet(rows.map(({ roastId }) => roastId));
-  const gone = rows.filter((row, i) => {
+  const canReturn = await idsInBin(db, 'roasts', nowMs);
+  const gone = rows.flatMap((row, i) => {
     const ends = soundEndsMs(row, weeks);
-    if (ends !== undefined && ends < nowMs) return true;
-    return !there[i] && Date.parse(row.at) + ORPHAN_DAYS * DAY_MS < nowMs;
+    const isOver = ends !== undefined && ends < nowMs;
+    return isOver || (!there[i] && !canReturn.has(row.roastId)) ? [row.id] : [];
   });
-  if (gone.length > 0)
-    await removeSounds(
-      db,
-      gone.map(({ id }) => id),
-    );
+  if (gone.length > 0) await removeSounds(db, gone);
   return gone.length;
 }

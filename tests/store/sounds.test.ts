@@ -13,7 +13,8 @@ import { undoChange } from '@/store/undo';
 import { entry, mark } from '../core/build.ts';
 import { smallHousehold } from './household.ts';
 
-const NOW = Date.parse('2026-11-20T10:00:00Z');
+/** What is deleted goes into the bin at this moment. */
+const NOW = Date.now();
 const bytes = (...all: number[]) => Uint8Array.from(all).buffer;
 const mime = 'audio/webm;codecs=opus';
 
@@ -58,12 +59,17 @@ describe('a kept sound', () => {
     };
     for (const daysAgo of [1, 13, 15]) await begin(kept.id, daysAgo);
     await begin(gone.id, 5);
-    await removeRoast(db, gone.id);
+    // Roasted long ago and deleted today: it can be had back for thirty days from now.
+    const old = await roasted(13);
+    await begin(old.id, 100);
+    for (const { id } of [gone, old]) await removeRoast(db, id);
     assert.equal(await forgetOldSounds(db, undefined, NOW), 0);
-    assert.equal(await forgetOldSounds(db, 2, NOW), 1);
+    assert.equal(await forgetOldSounds(db, 20, NOW), 0);
+    assert.equal(await forgetOldSounds(db, 2, NOW), 2);
     assert.equal((await soundsOf(db, kept.id)).length, 2);
     assert.equal((await soundsOf(db, gone.id)).length, 1, 'the roast can still be had back');
-    assert.equal(await forgetOldSounds(db, undefined, NOW + 26 * DAY_MS), 1);
+    assert.equal(await forgetOldSounds(db, undefined, NOW + 29 * DAY_MS), 0);
+    assert.equal(await forgetOldSounds(db, undefined, NOW + 31 * DAY_MS), 1);
     assert.equal((await soundsOf(db, gone.id)).length, 0);
   });
 });

@@ -14,6 +14,7 @@ const idKinds = [
   'recipe',
   'experiment',
   'view',
+  'sound',
 ] as const;
 /** One of `idKinds`. */
 export type IdKind = (typeof idKinds)[number];
