@@ -1,6 +1,7 @@
 import { heatS, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { addToSound, beginSound } from '@/store/sounds';
+import { storageTrouble } from '@/ui/failureWords';
 
 /** As small as browsers write it; the first that this one can. */
 const MIMES = ['audio/webm;codecs=opus', 'audio/ogg;codecs=opus', 'audio/mp4'] as const;
@@ -26,9 +27,8 @@ export function keepSound(stream: MediaStream, roast: () => Roast, onFailed: (wo
     if (failed) return;
     failed = true;
     if (recorder.state !== 'inactive') recorder.stop();
-    const full = error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
     onFailed(
-      full
+      error instanceof Error && storageTrouble(error) === 'full'
         ? 'There is no room for more sound on this device. It listens all the same; delete older sounds under Files and settings.'
         : 'The sound could not be kept from here on. It listens all the same.',
     );
