@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { type Browser, chromium } from 'playwright-core';
+import type { Browser } from 'playwright-core';
 import { makeScene } from '../../ear/scene.ts';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
-import { CHROMIUM, FLAGS, PERSON, type Served, serveApp } from './harness.ts';
-import { wavFile } from './sound.ts';
+import { PERSON, type Served, serveApp } from './harness.ts';
+import { openHearing } from './sound.ts';
 
 // A roast of one's own making comes in by the device's microphone: half a minute of a flame, then pops.
 const ROLLS_FROM_S = 26;
@@ -19,11 +19,7 @@ let app: Served;
 let browser: Browser;
 before(async () => {
   app = await serveApp('ask');
-  const microphone = wavFile(scene.samples, scene.sampleRate);
-  browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${microphone}`],
-  });
+  browser = await openHearing(scene.samples, scene.sampleRate);
 });
 after(async () => {
   await browser.close();

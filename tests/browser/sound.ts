@@ -1,9 +1,17 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { type Browser, chromium } from 'playwright-core';
+import { CHROMIUM, FLAGS } from './harness.ts';
+
+/** A Chromium whose microphone hears these samples, again and again from when it is opened. */
+export function openHearing(samples: Float32Array, sampleRate: number): Promise<Browser> {
+  const heard = `--use-file-for-fake-audio-capture=${wavFile(samples, sampleRate)}`;
+  return chromium.launch({ executablePath: CHROMIUM, args: [...FLAGS, '--use-fake-device-for-media-stream', heard] });
+}
 
 /** Writes samples as a WAV file of 16 bits, mono; its path. */
-export function wavFile(samples: Float32Array, sampleRate: number): string {
+function wavFile(samples: Float32Array, sampleRate: number): string {
   const data = Buffer.alloc(44 + 2 * samples.length);
   data.write('RIFF', 0);
   data.writeUInt32LE(data.length - 8, 4);

@@ -1,22 +1,18 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { type Browser, chromium } from 'playwright-core';
+import type { Browser } from 'playwright-core';
 import { seededRandom } from '@/core/chance';
 import { RATE, toLoudness, whole } from '../../ear/sounds/draw.ts';
 import { gearNoises } from '../../ear/sounds/gear.ts';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
-import { CHROMIUM, FLAGS, PERSON, type Served, serveApp } from './harness.ts';
-import { wavFile } from './sound.ts';
+import { PERSON, type Served, serveApp } from './harness.ts';
+import { openHearing } from './sound.ts';
 
 let app: Served;
 let browser: Browser;
 before(async () => {
   app = await serveApp('ask');
-  const flame = wavFile(toLoudness(gearNoises.flame(seededRandom(3), whole(10)), 0.05), RATE);
-  browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${flame}`],
-  });
+  browser = await openHearing(toLoudness(gearNoises.flame(seededRandom(3), whole(10)), 0.05), RATE);
 });
 after(async () => {
   await browser.close();

@@ -1,13 +1,13 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { type Browser, chromium } from 'playwright-core';
+import type { Browser } from 'playwright-core';
 import { seededRandom } from '@/core/chance';
 import { addAt, RATE, toLoudness, whole } from '../../ear/sounds/draw.ts';
 import { gearNoises } from '../../ear/sounds/gear.ts';
 import { whistle } from '../../ear/sounds/whistle.ts';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
-import { CHROMIUM, FLAGS, PERSON, type Served, serveApp } from './harness.ts';
-import { wavFile } from './sound.ts';
+import { PERSON, type Served, serveApp } from './harness.ts';
+import { openHearing } from './sound.ts';
 
 // A flame, a whistle after nine seconds, two after eighteen; again and again.
 const ONE_S = 9;
@@ -21,10 +21,7 @@ let app: Served;
 let browser: Browser;
 before(async () => {
   app = await serveApp('ask');
-  browser = await chromium.launch({
-    executablePath: CHROMIUM,
-    args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${wavFile(sound, RATE)}`],
-  });
+  browser = await openHearing(sound, RATE);
 });
 after(async () => {
   await browser.close();
