@@ -123,7 +123,7 @@ function addKitchen(into: Float32Array, random: Random, kinds: Kinds, busy: bool
   const count = kinds.kitchen.length === 0 ? 0 : Math.floor(between(random, busy ? 1 : 0, busy ? 5 : 3.5));
   const seconds = into.length / RATE;
   return Array.from({ length: count }, () => {
-    const noise = kinds.clips && chance(random, CLIPPED) ? 'clip' : pick(random, kinds.kitchen);
+    const noise = kinds.clips && chance(random, RECORDED_SHARE) ? 'clip' : pick(random, kinds.kitchen);
     const bus = new Float32Array(into.length);
     const from = seconds * random() * 0.7;
     const to = Math.min(seconds, from + seconds * between(random, 0.2, 0.8));
@@ -136,7 +136,7 @@ function addKitchen(into: Float32Array, random: Random, kinds: Kinds, busy: bool
 }
 
 /** So many of the noises are recorded ones, where there are any. */
-const CLIPPED = 0.3;
+const RECORDED_SHARE = 0.3;
 
 function drawMoments(random: Random, seconds: number, rates: Rates): { at: number; kind: CrackKind }[] {
   const most = 16;
