@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import type { Browser } from 'playwright-core';
+import type { Browser, Page } from 'playwright-core';
 import { seededRandom } from '@/core/chance';
 import { RATE, toLoudness, whole } from '../../ear/sounds/draw.ts';
 import { gearNoises } from '../../ear/sounds/gear.ts';
@@ -18,6 +18,19 @@ after(async () => {
   await browser.close();
   await app.stop();
 });
+
+const soundsKept = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const opening = indexedDB.open('gander');
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const count = opening.result.transaction('sounds').objectStore('sounds').count();
+          count.onsuccess = () => resolve(count.result);
+        };
+      }),
+  );
 
 describe('the sound of a roast', () => {
   it('is kept where it is wanted, survives a reload, plays from the ribbon, is heard again and deleted', async () => {
@@ -37,7 +50,12 @@ describe('the sound of a roast', () => {
     // In the middle of it: what was written stays, and it goes on by itself.
     await page.reload();
     await page.getByText('Listening, kept').waitFor();
+    // A second tab listens too; one keeps the sound.
+    const second = await context.newPage();
+    await second.goto(page.url());
+    await second.getByText('Listening, kept').waitFor();
     await page.waitForTimeout(5000);
+    await second.close();
     // Yellow, first crack, and the pull, which takes two.
     for (const _ of [1, 2, 3, 4]) {
       await page.keyboard.press('Space');
@@ -47,6 +65,7 @@ describe('the sound of a roast', () => {
     const [roast] = await storedRoasts(page);
     await page.goto(`/journal/roast/?id=${roast?.id}`);
     await page.getByText(/Its sound takes 0\.\d MB and stays until/).waitFor();
+    assert.equal(await soundsKept(page), 2, 'before the reload and after it, in the one tab alone');
 
     const clock = () => page.locator('.num', { hasText: /^\d+:\d\d$/ }).first();
     const before = await page.getByLabel('Where it plays').inputValue();

@@ -11,6 +11,9 @@ interface TimeAxisProps {
   readonly labelPx?: number;
 }
 
+/** So much room it takes, pixels. */
+export const AXIS_ROOM = 22;
+
 const STEPS_S = [30, 60, 120, 180, 300, 600];
 
 /** The times below or above a ribbon, at round minutes, as many as have room. */
@@ -21,7 +24,7 @@ export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 
   const first = Math.ceil(fromS / step) * step;
   const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
   return (
-    <svg aria-hidden="true" width={width} height={22} className="text-husk block overflow-visible">
+    <svg aria-hidden="true" width={width} height={AXIS_ROOM} className="text-husk block overflow-visible">
       {ticks.map((at) => (
         <text
           key={at}

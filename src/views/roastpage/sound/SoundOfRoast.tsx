@@ -8,6 +8,7 @@ import type { SoundRow } from '@/store/soundRow';
 import { bytesOf, soundEndsMs, soundsOf } from '@/store/sounds';
 import { Button } from '@/ui/Button';
 import { DeleteSound } from '@/ui/DeleteSound';
+import { AXIS_ROOM } from '@/ui/ribbon/TimeAxis';
 import { timeScale } from '@/ui/ribbon/timeScale';
 import { useHousehold } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
@@ -19,7 +20,7 @@ interface SoundProps {
   readonly width: number;
   readonly fromS: number;
   readonly toS: number;
-  /** The ribbon, which plays the moment that is pressed. */
+  /** The ribbon with its axis below, which plays the moment that is pressed. */
   readonly children: ReactNode;
 }
 
@@ -58,8 +59,8 @@ function Heard({ roast, sounds, width, fromS, toS, children }: SoundProps & { re
         />
         <div
           aria-hidden="true"
-          className="bg-ink outline-chaff pointer-events-none absolute inset-y-0 w-[3px] outline-1"
-          style={{ left: x(Math.min(toS, Math.max(fromS, player.atS))) - 1 }}
+          className="bg-ink outline-chaff pointer-events-none absolute top-0 w-[3px] outline-1"
+          style={{ bottom: AXIS_ROOM, left: x(Math.min(toS, Math.max(fromS, player.atS))) - 1 }}
         />
       </div>
       <div className="no-print mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
