@@ -8,6 +8,7 @@ import { firstRowTimes } from './firstRows.ts';
 import { largeFileFigures } from './largeFile.ts';
 import { largeJournalFigures } from './largeJournal.ts';
 import { printListening } from './listening.ts';
+import { printLooking } from './looking.ts';
 import { manyRoasts } from './manyRoasts.ts';
 import { printMutation } from './mutation.ts';
 import { probeBacktest } from './probe.ts';
@@ -28,6 +29,7 @@ const parts = {
   findings: printFindings,
   listening: printListening,
   whistles: printWhistles,
+  looking: printLooking,
   backtest: () => {
     // Seeds that were not used while the forecast was developed.
     printBacktest(24, 20_261_301);

@@ -4,7 +4,9 @@ import { type Random, seededRandom } from '../src/core/chance/index.ts';
 import { formatNotebook, type NotebookContent, noContent } from '../src/core/exchange/index.ts';
 import { plainHousehold } from '../src/core/household/index.ts';
 import { createId, type Id } from '../src/core/ids/index.ts';
+import { asLook, lookAt } from '../src/core/look/index.ts';
 import { type Entry, lastUndoable, type Roast } from '../src/core/roast/index.ts';
+import { seedOf, trayPhoto, trayWishOf } from '../src/core/simulate/index.ts';
 import { demoCups, demoPreference, demoTriangle } from './cups.ts';
 import { demoJars } from './jars.ts';
 import { demoExperiments, demoRecipe } from './learning.ts';
@@ -65,6 +67,7 @@ function makeRoast(planned: PlannedRoast): Roast {
     ...(planned.story === 'unweighed'
       ? {}
       : { evenness: planned.lot === 'rain' ? 'patchy' : planned.story === 'scorched' ? 'someSpread' : 'even' }),
+    ...(planned.story === 'scorched' && { spots: 'many' as const }),
     ...(planned.stars ? { stars: planned.stars } : {}),
     ...(planned.note ? { note: planned.note } : {}),
   };
@@ -81,7 +84,21 @@ function correction(entries: readonly Entry[], random: Random): Entry {
   return { kind: 'amend', id, at: pressedAt, pressedAt, source: 'hand', target: mark.id, happenedAt: mark.at + 27 };
 }
 
-const made = roasts.map(makeRoast);
+/** Roasts whose beans were looked at beside white paper: their trays are drawn again wherever the demo is opened. */
+const LOOKED_AT = [93, 70, 58, 33, 12, 9, 2];
+
+function withLook(roast: Roast, i: number): Roast {
+  const planned = roasts[i] as PlannedRoast;
+  const pull = roast.entries.findLast((entry) => entry.kind === 'pull');
+  if (!LOOKED_AT.includes(planned.daysAgo) || !pull) return roast;
+  const id = createId('look', seededRandom(SEED + 2000 + planned.daysAgo));
+  const look = lookAt(trayPhoto(trayWishOf(roast), seedOf(id)));
+  if (look.kind === 'refused') throw new Error(`the tray of ${planned.daysAgo} days ago is refused: ${look.refuse}`);
+  const at = new Date(Date.parse(roast.createdAt) + 40 * 60_000).toISOString();
+  return { ...roast, looks: [asLook(look.measure, { id, at, pullId: pull.id, of: 'whole' })] };
+}
+
+const made = roasts.map(makeRoast).map(withLook);
 const by = (note: string) =>
   requireFound(
     made.find((roast) => roast.note?.startsWith(note)),

@@ -109,6 +109,13 @@ export const commands = {
       return run(process.execPath, ['--import', 'tsx', 'scripts/listen.ts', ...rest]).catch(() => 1);
     },
   },
+  look: {
+    says: 'FILE: the shade, evenness and scorch that Gander sees in a photo of beans beside white paper, as JSON',
+    run: async (rest) => {
+      await ensureInstalled();
+      return run(process.execPath, ['--import', 'tsx', 'scripts/look.ts', ...rest]).catch(() => 1);
+    },
+  },
   'train-ear': {
     says: 'make sounds, learn from them what cracks are, and write the ear anew (some 25 minutes)',
     run: async (rest) => {

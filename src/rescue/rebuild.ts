@@ -1,6 +1,7 @@
 import { contentTables, salvageContent } from '@/core/exchange';
 import { isUnderWay } from '@/core/roast';
 import { GanderDatabase, HOUSEHOLD_KEY } from '@/store/database';
+import type { PhotoRow } from '@/store/photoRow';
 import { wholeRows } from '@/store/rawRows';
 import type { SoundPiece, SoundRow } from '@/store/soundRow';
 import { deleteDatabase } from './rawStore.ts';
@@ -8,6 +9,10 @@ import { deleteDatabase } from './rawStore.ts';
 const isSound = (row: unknown): row is SoundRow => {
   const { id, roastId } = (row ?? {}) as Partial<SoundRow>;
   return typeof id === 'string' && typeof roastId === 'string';
+};
+const isPhoto = (row: unknown): row is PhotoRow => {
+  const { id, roastId, bytes, marks } = (row ?? {}) as Partial<PhotoRow>;
+  return typeof id === 'string' && typeof roastId === 'string' && bytes instanceof ArrayBuffer && Array.isArray(marks);
 };
 const isPiece = (row: unknown): row is SoundPiece => {
   const { soundId, n, bytes } = (row ?? {}) as Partial<SoundPiece>;
@@ -30,6 +35,7 @@ export async function rebuildFrom(
         if (!(await db.underWay.get(gearId))) await db.underWay.put({ gearId, roastId: id });
       // It is in no file of rows, so it must not go.
       await db.sounds.bulkPut((raw.sounds ?? []).filter(isSound));
+      await db.photos.bulkPut((raw.photos ?? []).filter(isPhoto));
       await db.soundPieces.bulkPut((raw.soundPieces ?? []).filter(isPiece));
     });
   } finally {

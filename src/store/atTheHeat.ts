@@ -4,6 +4,9 @@ import type { GanderDatabase } from './database.ts';
 import { keepHeatWrite } from './outbox.ts';
 import { secureRandom } from './random.ts';
 
+/** The id of a line of a log that is still to be written. */
+export const createEntryId = (): Id<'entry'> => createId('entry', secureRandom);
+
 const stamp = (atS: number) => Math.round(Math.max(ENTRY_S.least, Math.min(ENTRY_S.most, atS)) * 100) / 100;
 
 /** Adds a line to the log, happened and pressed at `atS` seconds from charge; `source` says who noticed. Throws RangeError for what no log holds. */
@@ -16,7 +19,7 @@ export async function logEntry(
 ): Promise<Id<'entry'>> {
   const fault = draftFault(draft);
   if (fault !== undefined) throw new RangeError(fault);
-  const id = createId('entry', secureRandom);
+  const id = createEntryId();
   const pressedAt = stamp(atS);
   await keepHeatWrite(db, {
     kind: 'entry',
@@ -28,7 +31,7 @@ export async function logEntry(
 
 /** Takes back what was done last; does nothing when all is taken back. */
 export function undoLast(db: GanderDatabase, roastId: string, atS: number): Promise<void> {
-  return keepHeatWrite(db, { kind: 'undoLast', roastId, id: createId('entry', secureRandom), atS: stamp(atS) });
+  return keepHeatWrite(db, { kind: 'undoLast', roastId, id: createEntryId(), atS: stamp(atS) });
 }
 
 /** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */

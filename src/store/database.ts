@@ -15,6 +15,7 @@ import type { Deleted, Done, HouseholdRow, KeptChange } from './changes.ts';
 import { changesApart } from './changesApart.ts';
 import { forgetChanged, type Learned } from './learned.ts';
 import { countTransactions } from './openTransactions.ts';
+import type { PhotoRow } from './photoRow.ts';
 import { readingsApart } from './readingsApart.ts';
 import type { SoundPiece, SoundRow } from './soundRow.ts';
 
@@ -23,7 +24,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 9;
+export const DATABASE_VERSION = 10;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -66,6 +67,9 @@ export class GanderDatabase extends Dexie {
   /** The sound of roasts, where it is kept, and its pieces (store/sounds.ts); in files only where it is wanted. */
   readonly sounds!: Table<SoundRow, string>;
   readonly soundPieces!: Table<SoundPiece, [string, number]>;
+
+  /** The photos of looks at roasts (store/photos.ts); in files only where they are wanted. */
+  readonly photos!: Table<PhotoRow, string>;
 
   constructor(name: string) {
     super(name);
@@ -121,6 +125,8 @@ export class GanderDatabase extends Dexie {
     this.version(8).stores({ changes: 'id' }).upgrade(changesApart);
     // What roasts sounded like, where the household keeps it (store/sounds.ts).
     this.version(9).stores({ sounds: 'id, roastId', soundPieces: '[soundId+n], soundId' });
+    // Photos of the beans, where some were taken (store/photos.ts).
+    this.version(10).stores({ photos: 'id, roastId' });
   }
 }
 

@@ -1,7 +1,7 @@
 import type { LeftOut, Notebook } from '@/core/exchange';
 import { issueSentence, success } from '@/core/issues';
 import { counted } from '@/core/units';
-import { bringSounds, isZip, type SoundIn, unzipped } from './bundle.ts';
+import { type Beside, type Bundle, bringBeside, isZip, unzipped } from './bundle.ts';
 import type { Manner } from './change.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
@@ -22,8 +22,8 @@ export type Opened =
       readonly kind: 'notebook';
       readonly comparison: readonly ContentComparison[];
       readonly hasSettings: boolean;
-      /** Of how many roasts there is sound in it, and how many sounds it lists that cannot be read. */
-      readonly sound: { readonly roasts: number; readonly lost: number };
+      /** Of how many roasts there are sounds and photos in it, and how many it lists that cannot be read. */
+      readonly beside: Readonly<Record<Beside, number>> & { readonly lost: number };
       /** A whole notebook is one's own; single roasts and recipes may have been given by somebody. */
       readonly canBeTheirs: boolean;
       /** Beans and gear that nobody here has are most likely somebody else's. */
@@ -35,8 +35,8 @@ export type Opened =
 export interface FileIn {
   readonly notebook: Notebook;
   readonly leftOut: readonly LeftOut[];
-  /** The sound of its roasts, where it was saved with it. */
-  readonly sounds: readonly SoundIn[];
+  /** The sounds and photos of its roasts, where they were saved with it. */
+  readonly beside: Pick<Bundle, Beside>;
 }
 
 /** So many of the things that were left out are named. */
@@ -47,9 +47,10 @@ export async function openFile(
   db: GanderDatabase,
   bytes: Uint8Array,
 ): Promise<{ readonly opened: Opened; readonly file?: FileIn }> {
-  const bundle = isZip(bytes) ? unzipped(bytes) : success({ notebook: bytes, sounds: [], lost: 0 });
+  const bundle = isZip(bytes) ? unzipped(bytes) : success({ notebook: bytes, sounds: [], photos: [], lost: 0 });
   if (!bundle.ok) return { opened: { kind: 'refused', reasons: bundle.issues.map(issueSentence) } };
-  const { sounds, lost } = bundle.value;
+  const { sounds, photos, lost } = bundle.value;
+  const roastsOf = (all: readonly { readonly roastId: string }[]) => new Set(all.map(({ roastId }) => roastId)).size;
   const read = readFile(decodeText(bundle.value.notebook));
   if (!read.ok) return { opened: { kind: 'refused', reasons: read.issues.map(issueSentence) } };
   if (read.value.kind === 'table') return { opened: read.value };
@@ -61,12 +62,12 @@ export async function openFile(
     .anyOf(gear.map(({ id }) => id))
     .count();
   return {
-    file: { notebook, leftOut, sounds },
+    file: { notebook, leftOut, beside: { sounds, photos } },
     opened: {
       kind: 'notebook',
       comparison: await compareContent(db, notebook),
       hasSettings: household !== undefined,
-      sound: { roasts: new Set(sounds.map(({ roastId }) => roastId)).size, lost },
+      beside: { sounds: roastsOf(sounds), photos: roastsOf(photos), lost },
       canBeTheirs: household === undefined && roasts.length + recipes.length > 0,
       isProbablyMine: known > 0 || mine === 0,
       damage: {
@@ -90,16 +91,16 @@ export function leftOutText({ leftOut }: FileIn): string {
 /** Brings a file into the notebook and puts that on the list of what was done; gives what to say. */
 export async function bringIn(
   db: GanderDatabase,
-  { notebook, sounds }: FileIn,
+  { notebook, beside }: FileIn,
   name: string,
   preference: Preference,
   manner: Omit<Manner, 'readFromFile'>,
 ): Promise<Notice> {
   const change = await loadContent(db, notebook, preference, manner);
-  const sound = await soundWords(db, sounds);
-  if (change.length + sound.brought.length === 0)
-    return { text: `Everything in ${name} was here already.${sound.failed}` };
-  const text = `${name} is loaded: ${[...loadedWords(change), ...sound.brought].join(', and ')}.${sound.failed}`;
+  const along = await broughtWords(db, beside);
+  if (change.length + along.brought.length === 0)
+    return { text: `Everything in ${name} was here already.${along.failed}` };
+  const text = `${name} is loaded: ${[...loadedWords(change), ...along.brought].join(', and ')}.${along.failed}`;
   if (change.length === 0) return { text };
   const done = doneOf({ text }, change);
   try {
@@ -110,13 +111,22 @@ export async function bringIn(
   }
 }
 
-/** Brings the sound in after the rest, which stays whatever becomes of it: sound is large, and a device may be full. */
-async function soundWords(db: GanderDatabase, sounds: readonly SoundIn[]) {
+/** Brings sounds and photos in after the rest, which stays whatever becomes of them: they are large, and a device may be full. */
+async function broughtWords(db: GanderDatabase, beside: FileIn['beside']) {
   try {
-    const roasts = await bringSounds(db, sounds);
-    return { brought: roasts > 0 ? [`the sound of ${counted(roasts, 'roast')}`] : [], failed: '' };
+    const { sounds, photos } = await bringBeside(db, beside);
+    return {
+      brought: [
+        ...(photos > 0 ? [`the photos of ${counted(photos, 'roast')}`] : []),
+        ...(sounds > 0 ? [`the sound of ${counted(sounds, 'roast')}`] : []),
+      ],
+      failed: '',
+    };
   } catch {
-    return { brought: [], failed: ' Not all of its sound could be kept: make room, then load it once more.' };
+    return {
+      brought: [],
+      failed: ' Not all of its sounds and photos could be kept: make room, then load it once more.',
+    };
   }
 }
 

@@ -1,6 +1,6 @@
 import { type NotebookContent, recipeContent, roastContent, salvageNotebook, type TableKind } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
-import { soundsToZip, zipped } from './bundle.ts';
+import { type Beside, besideRoasts, zipped } from './bundle.ts';
 import type { GanderDatabase } from './database.ts';
 import { type FileKind, fileWriters, writeKind } from './fileKinds.ts';
 import { readContent } from './notebook.ts';
@@ -10,8 +10,8 @@ import { getHousehold } from './settings.ts';
 export type What =
   | {
       readonly kind: 'everything';
-      /** The sound of roasts too, where it was kept: then the file is a zip. */
-      readonly withSound?: boolean;
+      /** The sound and the photos of roasts too, where they were kept: then the file is a zip. */
+      readonly beside?: readonly Beside[];
     }
   | { readonly kind: 'roasts'; readonly ids: readonly string[] }
   | { readonly kind: 'recipe'; readonly id: string };
@@ -31,9 +31,9 @@ export async function writeFile(db: GanderDatabase, what: What, nowMs: number): 
   const back = salvageNotebook(await blob.text());
   const issues = back.ok ? back.value.leftOut.map(({ why }) => why) : back.issues;
   const faults = issues.slice(0, MOST_FAULTS).map(issueSentence);
-  if (what.kind !== 'everything' || !what.withSound) return { blob, faults };
+  if (what.kind !== 'everything' || !what.beside?.length) return { blob, faults };
   const roastIds = (await db.roasts.toCollection().primaryKeys()) as string[];
-  return { blob: await zipped(blob, await soundsToZip(db, roastIds)), faults };
+  return { blob: await zipped(blob, await besideRoasts(db, roastIds, what.beside)), faults };
 }
 const MOST_FAULTS = 12;
 

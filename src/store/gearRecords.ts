@@ -11,7 +11,9 @@ import {
 import {
   believedMilestones,
   finalShade,
+  learntShade,
   liveEntries,
+  lookOf,
   meantShade,
   pullsOf,
   type Roast,
@@ -57,10 +59,11 @@ export async function usualLossOf(db: GanderDatabase, roast: Roast): Promise<Usu
 }
 
 function lossRecordOf(roast: Roast, gearId: string, moisturePercent: number | undefined): LossRecord[] {
-  const [loss, shade, pulls] = [lossOf(roast), finalShade(roast), pullsOf(roast)];
+  const [loss, shade, pulls] = [lossOf(roast), learntShade(roast), pullsOf(roast)];
+  const isGuess = lookOf(roast) === undefined && pulls[0]?.guessed;
   // A staged pull has several shades, so its loss speaks of none of them.
   if (loss === undefined || shade === undefined || pulls.length > 1) return [];
-  return [{ gearId, lotId: roast.lotId, shade, moisturePercent, guessed: pulls[0]?.guessed, lossPercent: loss }];
+  return [{ gearId, lotId: roast.lotId, shade, moisturePercent, guessed: isGuess || undefined, lossPercent: loss }];
 }
 
 /** What shade a roast of one pull came out, as far as its loss, cracks and time let it be guessed. */

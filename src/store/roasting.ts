@@ -73,7 +73,12 @@ export async function startRoast(
 
 /** Changes facts of a roast; gives the change, for undo. */
 export function editRoast(db: GanderDatabase, roastId: string, facts: Partial<Roast>): Promise<Change> {
-  return changeFound(db, [roastId], (before) => [{ table: 'roasts', before, after: { ...before, ...facts } }]);
+  return changeRoastRow(db, roastId, (before) => ({ ...before, ...facts }));
+}
+
+/** Makes a roast anew from what it is at that moment; gives the change, for undo. */
+export function changeRoastRow(db: GanderDatabase, roastId: string, make: (before: Roast) => Roast): Promise<Change> {
+  return changeFound(db, [roastId], (before) => [{ table: 'roasts', before, after: make(before) }]);
 }
 
 /** Deletes roasts in one go; gives the change, for undo. */

@@ -6,13 +6,15 @@ interface ShadePickerProps {
   readonly value: ShadeNumber | undefined;
   /** The shade that was wanted, marked for comparison. */
   readonly wanted?: ShadeNumber;
+  /** As a photo measured it. */
+  readonly measured?: ShadeNumber | undefined;
   /** It was guessed, and nobody looked. */
   readonly guessed?: true | undefined;
   readonly onChange: (shade: ShadeNumber | undefined) => void;
 }
 
 /** The seven shades in their own colours; the name of the picked one stands below, so that colour never speaks alone. */
-export function ShadePicker({ label, value, wanted, guessed, onChange }: ShadePickerProps) {
+export function ShadePicker({ label, value, wanted, measured, guessed, onChange }: ShadePickerProps) {
   const words = useWords();
   return (
     <fieldset>
@@ -36,7 +38,8 @@ export function ShadePicker({ label, value, wanted, guessed, onChange }: ShadePi
       </div>
       <p className="mt-1 text-[0.95rem]">
         {value ? <b>{words.shade(value)}</b> : 'not looked at yet'}
-        {value && guessed && <span className="text-husk"> · guessed</span>}
+        {value && guessed && <span className="text-husk"> · {measured === value ? 'by the photo' : 'guessed'}</span>}
+        {measured && measured !== value && <span className="text-husk"> · by the photo {words.shade(measured)}</span>}
         {wanted && <span className="text-husk"> · wanted {words.shade(wanted)}</span>}
       </p>
     </fieldset>

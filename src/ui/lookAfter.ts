@@ -2,6 +2,7 @@ import { counted, DAY_MS } from '@/core/units';
 import { database } from '@/store/current';
 import { currentHousehold } from '@/store/householdNow';
 import { notify } from '@/store/notices';
+import { forgetLostPhotos } from '@/store/photos';
 import { onDevice } from '@/store/small';
 import { forgetOldSounds } from '@/store/sounds';
 import { lookAfter } from '@/workers/keeper/client';
@@ -19,6 +20,7 @@ export function lookAfterDaily(): () => void {
   const timer = setTimeout(() => {
     onDevice.set(key, String(now));
     void setAside();
+    void forgetLostPhotos(database(), Date.now());
     void forgetOldSounds(database(), currentHousehold().soundWeeks, Date.now());
   }, RESTS_MS);
   return () => clearTimeout(timer);

@@ -1,5 +1,6 @@
 import { localDay } from '@/core/units';
 import { noteSaved } from '@/store/backup';
+import type { Beside } from '@/store/bundle';
 import { database } from '@/store/current';
 import type { What } from '@/store/fileOut';
 import { notify } from '@/store/notices';
@@ -17,8 +18,8 @@ export async function saveNotebook(what: What, name: string): Promise<readonly s
 }
 
 /** The same for the whole notebook, which is then known to be saved. */
-export async function saveWhole(withSound = false): Promise<readonly string[]> {
-  const faults = await saveNotebook({ kind: 'everything', withSound }, `gander-notebook-${localDay(new Date())}`);
+export async function saveWhole(beside: readonly Beside[] = []): Promise<readonly string[]> {
+  const faults = await saveNotebook({ kind: 'everything', beside }, `gander-notebook-${localDay(new Date())}`);
   await noteSaved(database(), Date.now());
   return faults;
 }

@@ -19,7 +19,7 @@ async function withSound() {
   await addToSound(db, id, Uint8Array.from([1, 2, 3, 250]).buffer);
   return { db, roastId };
 }
-const everything = { kind: 'everything', withSound: true } as const;
+const everything = { kind: 'everything', beside: ['sounds', 'photos'] } as const;
 
 describe('a notebook with its sound', () => {
   it('goes out as a zip and comes in elsewhere with the sound where it was; a second time nothing is new', async () => {
@@ -29,7 +29,7 @@ describe('a notebook with its sound', () => {
     const elsewhere = openTestDatabase();
     const { opened, file } = await openFile(elsewhere, await bytesOf(blob));
     assert.ok(opened.kind === 'notebook' && file);
-    assert.deepEqual(opened.sound, { roasts: 1, lost: 0 });
+    assert.deepEqual(opened.beside, { sounds: 1, photos: 0, lost: 0 });
     const said = await bringIn(elsewhere, file, 'it.zip', 'mine', {});
     assert.match(said.text, /^it\.zip is loaded: \d+ things added or changed.* and the sound of 1 roast\.$/);
     const [sound] = await soundsOf(elsewhere, roastId);
@@ -51,7 +51,7 @@ describe('a notebook with its sound', () => {
     const { file } = await openFile(full, await bytesOf(blob));
     assert.ok(file);
     const said = await bringIn(full, file, 'it.zip', 'mine', {});
-    assert.match(said.text, /added or changed.*Not all of its sound could be kept: make room/);
+    assert.match(said.text, /added or changed.*Not all of its sounds and photos could be kept: make room/);
     assert.ok(said.done && (await full.roasts.get(roastId)));
     assert.deepEqual(await soundsOf(full, roastId), []);
   });
@@ -88,7 +88,7 @@ describe('a notebook with its sound', () => {
       zip({ 'notebook.gander.json': await blob.text(), 'sounds.json': sounds }),
     );
     assert.ok(opened.kind === 'notebook' && file);
-    assert.deepEqual(opened.sound, { roasts: 0, lost: 3 });
+    assert.deepEqual(opened.beside, { sounds: 0, photos: 0, lost: 3 });
     assert.equal(file.notebook.roasts.length, 2);
   });
 });

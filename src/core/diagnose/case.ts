@@ -22,6 +22,7 @@ import {
 } from '../gear/index.ts';
 import { probeMovedByC, rateOfRise, readingAt } from '../heat/index.ts';
 import {
+  asSeen,
   believedMilestones,
   finalShade,
   type LiveEntry,
@@ -116,7 +117,8 @@ export interface Case extends CaseFacts, Seen {
 
 /** Reads a roast for the rules. */
 export function caseOf(facts: CaseFacts): Case {
-  const { roast, lot, gear, past } = facts;
+  const { lot, gear, past } = facts;
+  const roast = asSeen(facts.roast);
   const live = liveEntries(roast.entries);
   const meant = meantShade(roast);
   const { crackAtPull, ...believed } = withoutCrackAtPull(believedMilestones(live), meant);
@@ -153,6 +155,7 @@ export function caseOf(facts: CaseFacts): Case {
   const rulesAt = roast.plannedParts ? undefined : meantPullS(roast.pullRule, reached);
   return {
     ...facts,
+    roast,
     method: methodOf(itsGear.method),
     live,
     reached,

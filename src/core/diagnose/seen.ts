@@ -4,6 +4,7 @@ import { shelfState } from '../shelf/index.ts';
 import type { Cup } from '../taste/index.ts';
 import { HOUR_MS } from '../units/index.ts';
 import { type Complaint, complaintsOfCups, complaintsOfNote } from './complaints.ts';
+import { palePhoto } from './photoWords.ts';
 
 /** A pull, the shade it was planned for and the one it came out as. */
 export interface PulledPart {
@@ -66,7 +67,7 @@ export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean
   const heard = cups.filter((cup) => stateOf(cup) === undefined);
   const unripe = cups.find((cup) => stateOf(cup) !== undefined && complaintsOfCups([cup]).size > 0);
   const looks: (Complaint | false)[] = [
-    roast.evenness === 'patchy' && 'uneven',
+    (roast.evenness === 'patchy' || palePhoto(roast) !== undefined) && 'uneven',
     roast.spots === 'many' && 'scorched',
     (roast.bite === 'palerInside' || roast.snap === 'hard') && 'raw',
   ];

@@ -6,6 +6,7 @@ import {
   liveEntries,
   type Milestones,
   meantShade,
+  measuredShade,
   type PlannedMove,
   type PullRule,
   pulledMs,
@@ -72,7 +73,7 @@ export function toldBy(roast: Roast): RoastTold {
     gearHot,
     chargedAt,
     // How dark it turned out says what the stretch after first crack was for.
-    wantedShade: (pulled?.kind === 'pull' && pulled.shade) || meantShade(roast),
+    wantedShade: (pulled?.kind === 'pull' && (measuredShade(roast, pulled.id) ?? pulled.shade)) || meantShade(roast),
     settings: settingsOf(roast.plannedMoves, live),
     reached,
     // A staged pull has a rule for each of its parts.

@@ -63,6 +63,8 @@ export const householdSchema = row({
   /** What is listened to is kept with the roast, for so many weeks; for ever where none are said. */
   keepsSound: z.boolean().optional(),
   soundWeeks: z.int().min(1).max(520).optional(),
+  /** A small square of the newest photo stands in each row of the journal. */
+  photosInJournal: z.boolean().optional(),
   /** What a kWh costs; absent when it is not reckoned in. */
   tariffMinorPerKwh: money.optional(),
   /** What a roasted kilogram like one's own costs in a shop. */

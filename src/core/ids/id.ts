@@ -15,6 +15,7 @@ const idKinds = [
   'experiment',
   'view',
   'sound',
+  'look',
 ] as const;
 /** One of `idKinds`. */
 export type IdKind = (typeof idKinds)[number];

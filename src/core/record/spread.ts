@@ -1,5 +1,5 @@
 import { median, quantile } from 'd3-array';
-import { finalShade, pullsOf, type Roast, roastedGrams } from '../roast/index.ts';
+import { learntShade, pullsOf, type Roast, roastedGrams } from '../roast/index.ts';
 import { believableLoss, type ShadeNumber, shadeNumbers } from '../shade/index.ts';
 
 /** The middle of some roasts and where four of five of them lie. */
@@ -37,7 +37,7 @@ export function lossesByShade(roasts: readonly Roast[]): LossOfShade[] {
   return shadeNumbers.flatMap((shade) => {
     const percents = roasts.flatMap((roast) => {
       const loss = believableLoss(roast.greenGrams, roastedGrams(roast));
-      return loss !== undefined && pullsOf(roast).length === 1 && finalShade(roast) === shade ? [loss] : [];
+      return loss !== undefined && pullsOf(roast).length === 1 && learntShade(roast) === shade ? [loss] : [];
     });
     const percent = spreadOf(percents);
     return percent ? [{ shade, percent }] : [];

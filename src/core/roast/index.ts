@@ -17,6 +17,7 @@ export {
   winds,
 } from './intent.ts';
 export { type LiveEntry, lastPressed, lastUndoable, liveEntries } from './liveEntries.ts';
+export { MOST_LOOKS, type RoastLook } from './looks.ts';
 export {
   isTimed,
   type Milestones,
@@ -51,4 +52,15 @@ export {
   streamedSources,
   USUAL_AMBIENT_C,
 } from './roastKinds.ts';
+export {
+  asSeen,
+  evennessOf,
+  evennessSeen,
+  INSIDE_LAGS_FROM,
+  learntShade,
+  lookOf,
+  measuredShade,
+  palerInsideBy,
+  spotsSeen,
+} from './seen.ts';
 export { type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

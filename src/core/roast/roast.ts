@@ -4,6 +4,7 @@ import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
+import { lookSchema, MOST_LOOKS } from './looks.ts';
 import { bites, evennesses, senses, snaps, spotAmounts } from './roastKinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
@@ -50,6 +51,8 @@ export const roastSchema = row({
   recipeId: idSchema('recipe').optional(),
   /** When it was meant to be where: the recipe as it was carried to this batch and gear. */
   guide: guideSchema.optional(),
+  /** What photos beside white paper told, oldest first. */
+  looks: z.array(lookSchema).max(MOST_LOOKS).optional(),
   /** What listening learnt of how it sounded: dB of full scale, dB over that, log odds (core/listen, `HeardOfRoast`). */
   heard: row({
     backgroundDb: z.number().min(-120).max(0),

@@ -12,5 +12,6 @@ export {
   shadeName,
   shadeNumbers,
   shadeOf,
+  shadeOfLightness,
   shades,
 } from './shades.ts';

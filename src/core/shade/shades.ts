@@ -50,6 +50,14 @@ export function shadeOf(number: ShadeNumber): Shade {
   return table[number];
 }
 
+/** The shade whose lightness, L* of whole beans, is nearest. */
+export function shadeOfLightness(lightness: number): ShadeNumber {
+  let nearest: Shade = table[MEDIUM];
+  for (const shade of shades)
+    if (Math.abs(shade.lightness - lightness) < Math.abs(nearest.lightness - lightness)) nearest = shade;
+  return nearest.number;
+}
+
 /** The handbook gives some things for three bands of the seven shades only. */
 export type ShadeBand = 'light' | 'medium' | 'dark';
 

@@ -8,4 +8,8 @@ export { SimulatedProbe, usualProbe } from './probe.ts';
 export type { SimulationSetUp } from './setUp.ts';
 export { type Ending, type Operator as Hand, type SimulatedRoast, simulateRoast } from './simulateRoast.ts';
 export { type BeansNow, Simulation } from './simulation.ts';
+export { type DrawnTray, drawTray } from './tray/drawTray.ts';
+export { seedOf, trayPhoto, trayWishOf } from './tray/trayOf.ts';
+export { type TrayPair, trayPair } from './tray/trayPair.ts';
+export { besidePaper, grounds, layBeans, paperBeside, type TrayScene, type TrayWish } from './tray/trayScene.ts';
 export { type WhatIf, type WhatIfAnswer, whatIf } from './whatIf.ts';

@@ -1,9 +1,13 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import { Fragment, lazy, Suspense } from 'react';
 import {
   evennesses,
   evennessNames,
   finalShade,
+  isUnderWay,
+  lookOf,
   meantShade,
+  measuredShade,
   type PullEntry,
   pullsOf,
   type Roast,
@@ -14,6 +18,7 @@ import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { usualLossOf } from '@/store/gearRecords';
 import { editRoast } from '@/store/roasting';
+import { useOwnScale } from '../look/useOwnScale';
 import { Segmented } from '../Segmented';
 import { ShadePicker } from '../ShadePicker';
 import { StarPicker } from '../Stars';
@@ -23,6 +28,9 @@ import { NoteField } from './NoteField';
 import { ShadeGuessLine } from './ShadeGuessLine';
 import { WeighIn } from './WeighIn';
 
+/** Only where somebody looks: it brings the drawing of photos with it. */
+const LookAtBeans = lazy(() => import('../look/LookAtBeans').then((module) => ({ default: module.LookAtBeans })));
+
 /** What is known of a batch once it is out: weight, shade, evenness, how it was liked, a line of note. All of it can wait. */
 export function RoastFacts({ roast }: { readonly roast: Roast }) {
   const pulls = pullsOf(roast);
@@ -30,6 +38,8 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
   // Said after the roast, so it carries the time of the pull it speaks of.
   const amendPull = (pull: PullEntry, facts: { grams?: number | null; shade?: ShadeNumber | null; guessed?: true }) =>
     void logEntry(database(), roast.id, { kind: 'amend', target: pull.id, ...facts }, pull.at);
+  const scale = useOwnScale(roast.id);
+  const isOver = !isUnderWay(roast);
   if (pulls.length === 0) return <p className="text-husk">No pull is marked, so there is nothing to weigh yet.</p>;
   return (
     <div className="space-y-5">
@@ -44,16 +54,23 @@ export function RoastFacts({ roast }: { readonly roast: Roast }) {
       ))}
       <LossLine roast={roast} />
       {pulls.map((pull, i) => (
-        <ShadePicker
-          key={pull.id}
-          label={pulls.length > 1 ? `Shade of part ${i + 1} as it turned out` : 'Shade as it turned out'}
-          value={pull.shade}
-          wanted={meantShade(roast, i)}
-          guessed={pull.guessed}
-          onChange={(shade) => amendPull(pull, { shade: shade ?? null })}
-        />
+        <Fragment key={pull.id}>
+          <ShadePicker
+            label={pulls.length > 1 ? `Shade of part ${i + 1} as it turned out` : 'Shade as it turned out'}
+            value={pull.shade}
+            wanted={meantShade(roast, i)}
+            measured={measuredShade(roast, pull.id, scale?.lies)}
+            guessed={pull.guessed}
+            onChange={(shade) => amendPull(pull, { shade: shade ?? null })}
+          />
+          {isOver && (
+            <Suspense fallback={null}>
+              <LookAtBeans roast={roast} pull={pull} part={pulls.length > 1 ? `part ${i + 1}` : undefined} />
+            </Suspense>
+          )}
+        </Fragment>
       ))}
-      {pulls[0] && pulls.length === 1 && pulls[0].shade === undefined && (
+      {pulls[0] && pulls.length === 1 && pulls[0].shade === undefined && !lookOf(roast) && (
         <ShadeGuessLine roast={roast} onTake={(shade) => amendPull(pulls[0] as PullEntry, { shade, guessed: true })} />
       )}
       <div>

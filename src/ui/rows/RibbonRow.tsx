@@ -1,12 +1,14 @@
-import { memo } from 'react';
+import { lazy, memo, Suspense } from 'react';
 import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
-import { useWords } from '../useHousehold';
+import { useHousehold, useWords } from '../useHousehold';
 import { useRoastDates } from '../useRoastDates';
 import type { DrawnRow } from './drawnRow';
 import { type LineUp, lineUpAt } from './lineUp';
+
+const PhotoSquare = lazy(() => import('../look/PhotoSquare').then((module) => ({ default: module.PhotoSquare })));
 
 interface RibbonRowProps {
   readonly row: DrawnRow;
@@ -33,6 +35,7 @@ export const RibbonRow = memo(function RibbonRow({
   onTick,
 }: RibbonRowProps) {
   const words = useWords();
+  const { photosInJournal } = useHousehold();
   const { lotName, ribbon, shade, note, stars } = row;
   const { pull } = ribbon.milestones;
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
@@ -52,6 +55,11 @@ export const RibbonRow = memo(function RibbonRow({
       )}
       <a href={`/journal/roast/?id=${encodeURIComponent(row.id)}`} className="row-grid hover:bg-sunk items-center py-2">
         <span className="min-w-0">
+          {photosInJournal && (
+            <Suspense fallback={null}>
+              <PhotoSquare roastId={row.id} />
+            </Suspense>
+          )}
           <b>{date}</b> · {lotName}
           <span className="text-husk block truncate text-[0.95rem]">
             {row.gearName} · {shade ? words.shade(shade) : `for ${words.shade(row.wantedShade)}`}

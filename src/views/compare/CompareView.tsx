@@ -8,6 +8,7 @@ import { JournalTabs } from '@/ui/JournalTabs';
 import { LineUpChoice } from '@/ui/rows/LineUpChoice';
 import type { LineUp } from '@/ui/rows/lineUp';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
+import { ComparedLooks } from './ComparedLooks';
 import { ComparedTable } from './ComparedTable';
 import { ComparedTemperatures } from './ComparedTemperatures';
 import { type Compared, readCompared } from './compared';
@@ -63,6 +64,7 @@ function Comparison({ compared }: { readonly compared: readonly Compared[] }) {
         <LineUpChoice value={lineUp} onChange={setLineUp} />
       </div>
       <RibbonRows rows={compared} lineUp={lineUp} />
+      <ComparedLooks compared={compared} />
       <ComparedTemperatures compared={compared} lineUp={lineUp} />
       {compared.length >= 3 && (
         <section className="border-ink mt-8 border-t-2 pt-4">

@@ -5,6 +5,7 @@ import { Households } from './Households';
 import { KeptHere } from './KeptHere';
 import { ListeningSettings } from './ListeningSettings';
 import { LoadFile } from './LoadFile';
+import { LookingSettings } from './LookingSettings';
 import { SaveFile } from './SaveFile';
 import { SetAside } from './SetAside';
 import { Settings } from './Settings';
@@ -22,6 +23,7 @@ export function FilesView() {
         <LoadFile />
         <Settings />
         <ListeningSettings />
+        <LookingSettings />
         <UseAndMoney />
         <Households />
         <DoneLately />

@@ -49,9 +49,12 @@ export function OwnNotebook({ name, found, loading, onLoad, onStop, onLeave }: O
           .map((each) => (
             <li key={each.table}>{comparedWords(each)}</li>
           ))}
-        {found.sound.roasts > 0 && <li>the sound of {counted(found.sound.roasts, 'roast')}</li>}
-        {found.sound.lost > 0 && (
-          <li className="text-danger">{counted(found.sound.lost, 'sound')} that cannot be read and stay out</li>
+        {found.beside.photos > 0 && <li>the photos of {counted(found.beside.photos, 'roast')}</li>}
+        {found.beside.sounds > 0 && <li>the sound of {counted(found.beside.sounds, 'roast')}</li>}
+        {found.beside.lost > 0 && (
+          <li className="text-danger">
+            {counted(found.beside.lost, 'sound or photo', 'sounds or photos')} that cannot be read and stay out
+          </li>
         )}
       </ul>
       <div>

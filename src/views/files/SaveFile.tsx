@@ -1,7 +1,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { counted, formatMegabytes } from '@/core/units';
+import type { Beside } from '@/store/bundle';
 import { chosenHousehold, database } from '@/store/current';
+import { photoSpace } from '@/store/photos';
 import { soundSpace } from '@/store/sounds';
 import { Button } from '@/ui/Button';
 import { saveWhole } from '@/ui/saveNotebook';
@@ -19,13 +21,17 @@ export function SaveFile() {
   }, []);
   const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
   const sound = useLiveQuery(() => soundSpace(database()), []);
-  const [withSound, setWithSound] = useState(false);
+  const photos = useLiveQuery(() => photoSpace(database()), []);
+  const [beside, setBeside] = useState<readonly Beside[]>(['photos']);
+  const tick = (kind: Beside, isOn: boolean) =>
+    setBeside((before) => [...before.filter((each) => each !== kind), ...(isOn ? [kind] : [])]);
   const [busy, setBusy] = useState(false);
   const save = async () => {
     setBusy(true);
     setSaved(undefined);
     try {
-      const faults = await saveWhole(withSound && sound !== undefined && sound.bytes > 0);
+      const there = { photos: (photos?.bytes ?? 0) > 0, sounds: (sound?.bytes ?? 0) > 0 };
+      const faults = await saveWhole(beside.filter((kind) => there[kind]));
       setSaved({ at: new Date().toISOString(), faults });
     } finally {
       setBusy(false);
@@ -39,8 +45,13 @@ export function SaveFile() {
         {counts && `: ${counts.roasts} roasts, ${counts.lots} lots, ${counts.gear} pieces of gear and the settings`}. It
         is plain JSON in an open format. Browsers may clear their data, so save one now and then.
       </p>
+      {photos && photos.bytes > 0 && (
+        <Tick checked={beside.includes('photos')} onChange={(event) => tick('photos', event.target.checked)}>
+          With {counted(photos.photos, 'photo')} of beans, {formatMegabytes(photos.bytes)}: then it is a zip file
+        </Tick>
+      )}
       {sound && sound.bytes > 0 && (
-        <Tick checked={withSound} onChange={(event) => setWithSound(event.target.checked)}>
+        <Tick checked={beside.includes('sounds')} onChange={(event) => tick('sounds', event.target.checked)}>
           With the kept sound of {counted(sound.roasts, 'roast')}, {formatMegabytes(sound.bytes)}: then it is a zip file
         </Tick>
       )}

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Island } from '@/ui/Island';
 import { useWords } from '@/ui/useHousehold';
+import { DarkerLesson } from './DarkerLesson';
 import { PracticeAhead } from './PracticeAhead';
 import { WhistleLesson } from './WhistleLesson';
 
@@ -77,6 +78,7 @@ function SetUp() {
         </Button>
       </div>
       <PracticeAhead method={method} process={process} shade={shade} />
+      <DarkerLesson />
       <WhistleLesson />
     </section>
   );

@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { pullsOf } from '@/core/roast';
 import {
   type Fate,
   fateNames,
@@ -25,6 +26,8 @@ import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { BrewCalculator } from './BrewCalculator';
 import { WhatHappened } from './WhatHappened';
+
+const LookAtBeans = lazy(() => import('@/ui/look/LookAtBeans').then((module) => ({ default: module.LookAtBeans })));
 
 /** One jar: how it stands, what is left, how it is kept, what the schools say of it. */
 export function JarView() {
@@ -113,6 +116,13 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
       </p>
       <div className="mt-8 grid gap-x-12 gap-y-8 md:grid-cols-2">
         <WhatHappened jar={jar} />
+        <Suspense fallback={null}>
+          <LookAtBeans
+            roast={named.roast}
+            pull={jar.pull}
+            part={pullsOf(named.roast).length > 1 ? 'these beans' : undefined}
+          />
+        </Suspense>
         <BrewCalculator key={fate} jar={jar} />
         <section className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-xl">How it is closed</h2>

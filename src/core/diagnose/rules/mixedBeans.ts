@@ -1,4 +1,5 @@
 import { processNames, traitsOf } from '../../bean/index.ts';
+import { palePhoto } from '../photoWords.ts';
 import type { Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
 
@@ -11,10 +12,12 @@ export const mixedBeans: Rule = {
   signs: ({ lot, roast }) => {
     const mixed = lot?.grading === 'mixed' || lot?.blendOf !== undefined;
     const byNature = lot !== undefined && traitsOf(lot.process).uneven;
+    const pale = palePhoto(roast);
     return [
       fact(mixed, lot?.blendOf ? 'The beans are a blend, roasted together.' : 'The lot is not graded by size.', 0.7),
       fact(byNature, `Beans made the ${lot ? processNames[lot.process] : ''} way colour unevenly.`, 0.5),
-      !mixed && !byNature && { says: 'The beans are of one kind and size.', weight: -3 },
+      pale !== undefined && { says: pale, weight: 0.7 },
+      !mixed && !byNature && pale === undefined && { says: 'The beans are of one kind and size.', weight: -3 },
       fact(roast.evenness === 'patchy', 'The colour is patchy.', 0.5),
       fact(roast.evenness === 'even', 'The colour is even.', -2),
       fact(roast.evenness !== 'patchy', 'The spread is small.', -0.6),

@@ -1,4 +1,5 @@
 import { controlsOf } from '../../gear/index.ts';
+import { scorchedWords } from '../photoWords.ts';
 import type { Rule } from '../rule.ts';
 import { calledWords, fact } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
@@ -15,8 +16,8 @@ export const scorched: Rule = {
   signs: (evidence) => {
     const near = closest(evidence);
     return [
-      fact(evidence.roast.spots === 'many', 'Many beans have scorched spots.', 1),
-      fact(evidence.roast.spots === 'some', 'Some beans have scorched spots.', 0.5),
+      fact(evidence.roast.spots === 'many', scorchedWords(evidence.roast, 'Many'), 1),
+      fact(evidence.roast.spots === 'some', scorchedWords(evidence.roast, 'Some'), 0.5),
       fact(
         evidence.roast.spots === undefined && evidence.complaints.has('scorched'),
         calledWords(evidence.complaints.get('scorched') ?? []),

@@ -1,0 +1,42 @@
+import { type Found, findBeans } from './beans.ts';
+import { type Light, lightOf, type Picture } from './light.ts';
+import { type BeanMeasured, measured } from './measured.ts';
+import { PAPER_PIXELS, type Reference, referenceOf } from './reference.ts';
+import { edgeWidth } from './sharpness.ts';
+import { type Surface, surfaceOf } from './surface.ts';
+
+/** All that is known of a picture before anything is said of it. */
+export interface Examined {
+  readonly light: Light;
+  /** The same in few pixels. */
+  readonly small: Light;
+  readonly reference?: Reference;
+  readonly surface?: Surface;
+  /** Width of its steepest edges, pixels of `light`. */
+  readonly edgeWidth?: number;
+  readonly found?: Found;
+  readonly beans?: readonly BeanMeasured[];
+}
+
+/** A picture is made so small before beans are looked for: at arm's length a bean is then 30 to 60 pixels long. */
+export const LOOK_PIXELS = 700_000;
+
+/** Finds paper and beans in a picture, and measures them. */
+export function examine(picture: Picture): Examined {
+  const light = lightOf(picture, LOOK_PIXELS);
+  const small = lightOf(picture, PAPER_PIXELS);
+  const reference = referenceOf(light, small);
+  if (!reference) return { light, small };
+  const surface = surfaceOf(light, reference.white);
+  const width = edgeWidth(surface);
+  const found = findBeans(surface, reference.isPaper);
+  return {
+    light,
+    small,
+    reference,
+    surface,
+    ...(width !== undefined && { edgeWidth: width }),
+    found,
+    beans: measured(found.beans, surface),
+  };
+}

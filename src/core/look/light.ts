@@ -1,0 +1,60 @@
+/** Pixels as a browser or a decoder gives them: four bytes a pixel, row by row. */
+export interface Picture {
+  readonly width: number;
+  readonly height: number;
+  readonly rgba: Uint8ClampedArray | Uint8Array;
+}
+
+/** The same as linear light, 0 to 1 of the brightest that the camera can say, a plane a colour. */
+export interface Light {
+  readonly width: number;
+  readonly height: number;
+  readonly r: Float32Array;
+  readonly g: Float32Array;
+  readonly b: Float32Array;
+}
+
+/** Source: IEC 61966-2-1 (sRGB to linear light). */
+const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
+  const value = byte / 255;
+  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
+});
+
+/** The byte of sRGB for linear light, 0 to 1; beyond is held at the ends. Source: IEC 61966-2-1. */
+export function byteOf(linear: number): number {
+  const held = Math.min(1, Math.max(0, linear));
+  return Math.round(255 * (held <= 0.0031308 ? 12.92 * held : 1.055 * held ** (1 / 2.4) - 0.055));
+}
+
+/** Luminance of linear sRGB, 0 to 1. Source: IEC 61966-2-1. */
+export const luminance = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;
+
+/** Linear light of a picture, made smaller until it has at most `mostPixels`: each new pixel is the mean of what it covers. */
+export function lightOf({ width, height, rgba }: Picture, mostPixels: number): Light {
+  const scale = Math.min(1, Math.sqrt(mostPixels / (width * height)));
+  const w = Math.max(1, Math.round(width * scale));
+  const h = Math.max(1, Math.round(height * scale));
+  const [r, g, b] = [new Float32Array(w * h), new Float32Array(w * h), new Float32Array(w * h)];
+  const columns = Int32Array.from({ length: w + 1 }, (_, x) => Math.floor((x * width) / w));
+  for (let y = 0; y < h; y++) {
+    const top = Math.floor((y * height) / h);
+    const bottom = Math.max(top + 1, Math.floor(((y + 1) * height) / h));
+    for (let x = 0; x < w; x++) {
+      const left = columns[x] as number;
+      const right = Math.max(left + 1, columns[x + 1] as number);
+      let [sumR, sumG, sumB] = [0, 0, 0];
+      for (let row = top; row < bottom; row++)
+        for (let at = 4 * (row * width + left); at < 4 * (row * width + right); at += 4) {
+          sumR += LINEAR[rgba[at] as number] as number;
+          sumG += LINEAR[rgba[at + 1] as number] as number;
+          sumB += LINEAR[rgba[at + 2] as number] as number;
+        }
+      const share = 1 / ((bottom - top) * (right - left));
+      const i = y * w + x;
+      r[i] = sumR * share;
+      g[i] = sumG * share;
+      b[i] = sumB * share;
+    }
+  }
+  return { width: w, height: h, r, g, b };
+}

@@ -1,0 +1,106 @@
+import type { Bean } from './beans.ts';
+import { lightnessOf } from './lab.ts';
+import { luminance } from './light.ts';
+import type { Surface } from './surface.ts';
+
+/** What a bean's surface was found to be. */
+export interface BeanMeasured {
+  readonly bean: Bean;
+  /** CIE L* of its matt surface. */
+  readonly lightness: number;
+  /** The same as it is seen, with its sheen. */
+  readonly plain: number;
+  /** The same by its best lit part: how beans differ shows there, and the slope of their sides least. */
+  readonly bestLit: number;
+  /** Red less blue as a share of its brightness: how brown it is. */
+  readonly brown: number;
+  /** How much of it is scorched, 0 to 1, without its crease. */
+  readonly scorched: number;
+}
+
+/** The part of a bean that lies open to the light, by its brightness: the rest slopes away or is shaded. */
+const LIT = 0.67;
+/** The same for brightness with its sheen, which lies in the brightest part. */
+const PLAIN = 0.55;
+/** Where sheen adds least, red less blue makes up the most of the brightness: the upper fifth of all pixels. */
+const MATT = 0.8;
+const BEST_LIT = 0.8;
+/** A bean that shines all over shows its brown nowhere: it is held to be so much of what all beans have, at least. */
+const LEAST_OF_ALL = 0.85;
+/** Darker than this nothing is said of a pixel's colour, linear. */
+const LEAST_LIGHT = 0.003;
+
+/**
+ * Each bean's lightness without its sheen: a glint adds as much to red as to blue, so red less blue is free of it, and is
+ * scaled by what it makes of the brightness where there is none. Source of the idea: the dichromatic model, S. Shafer 1985.
+ */
+export function measured(beans: readonly Bean[], surface: Surface): BeanMeasured[] {
+  const shares = beans.flatMap((bean) => [...lights(bean, surface).share]);
+  const warm = quantileOf(Float32Array.from(shares), MATT);
+  if (warm === undefined || warm <= 0) return [];
+  const black = new Uint8Array(surface.l.length);
+  return beans.map((bean) => {
+    const { red, plain, share } = lights(bean, surface);
+    const own = quantileOf(share, MATT) ?? warm;
+    const brown = Math.max(own, LEAST_OF_ALL * warm);
+    const matt = (part: number) => lightnessOf(Math.max(0, quantileOf(red, part) as number) / brown);
+    return {
+      bean,
+      lightness: matt(LIT),
+      bestLit: matt(BEST_LIT),
+      brown: own,
+      plain: lightnessOf(quantileOf(plain, PLAIN) as number),
+      scorched: scorchedShare(bean, surface, brown, black),
+    };
+  });
+}
+
+/** Of the pixels of a bean: red less blue, brightness, and the one as a share of the other where there is light enough. */
+function lights({ pixels }: Bean, { r, g, b }: Surface) {
+  const red = new Float32Array(pixels.length);
+  const plain = new Float32Array(pixels.length);
+  const share = new Float32Array(pixels.length);
+  let told = 0;
+  for (let k = 0; k < pixels.length; k++) {
+    const i = pixels[k] as number;
+    const y = luminance(r[i] as number, g[i] as number, b[i] as number);
+    red[k] = (r[i] as number) - (b[i] as number);
+    plain[k] = y;
+    if (y > LEAST_LIGHT) share[told++] = (red[k] as number) / y;
+  }
+  return { red, plain, share: share.subarray(0, told) };
+}
+
+/** A quantile of values, whose order it may change; undefined without any. */
+function quantileOf(values: Float32Array, share: number): number | undefined {
+  return values.sort()[Math.floor(share * (values.length - 1))];
+}
+
+/** Scorched is so much darker than the bean's own open surface, L*, and so much less brown, as a share. */
+const SCORCHED_BY = 8;
+const SCORCHED_WARMTH = 0.7;
+
+function scorchedShare({ pixels }: Bean, { l, r, g, b, width }: Surface, warm: number, black: Uint8Array): number {
+  const open = quantileOf(
+    Float32Array.from(pixels, (i) => l[i] as number),
+    LIT,
+  ) as number;
+  for (const i of pixels) {
+    const y = luminance(r[i] as number, g[i] as number, b[i] as number);
+    const isGrey = ((r[i] as number) - (b[i] as number)) / Math.max(LEAST_LIGHT, y) < SCORCHED_WARMTH * warm;
+    if (isGrey && (l[i] as number) < open - SCORCHED_BY) black[i] = 1;
+  }
+  // The crease is thin: what is left when a rim is taken off every side is a patch.
+  const reach = Math.max(1, Math.round(0.05 * Math.sqrt(pixels.length)));
+  let kept = 0;
+  for (const i of pixels) if (isDeep(i, black, reach, width)) kept++;
+  for (const i of pixels) black[i] = 0;
+  // What was taken off is given back, about: a patch of the bean's own size loses twice the reach across.
+  return kept === 0 ? 0 : Math.min(1, (Math.sqrt(kept) + 2 * reach) ** 2 / pixels.length);
+}
+
+function isDeep(i: number, black: Uint8Array, reach: number, width: number): boolean {
+  for (let k = 0; k <= reach; k++)
+    if (!black[i - k] || !black[i + k] || !black[i - k * width] || !black[i + k * width]) return false;
+  return true;
+}

@@ -1,0 +1,129 @@
+import { isWithin } from './hull.ts';
+import { luminanceOf } from './lab.ts';
+import { type Light, luminance } from './light.ts';
+import { findPaper, PAPER_PIXELS, type Paper } from './paper.ts';
+import { PAPER_LIGHTNESS, type White } from './surface.ts';
+
+/** The sheet in a picture with what its light is. */
+export interface Reference {
+  readonly paper: Paper;
+  /** 1 where the sheet is, a byte a pixel. */
+  readonly isPaper: Uint8Array;
+  readonly white: White;
+  /** Luminance of its lit part, 0 to 1 of what the camera can say. */
+  readonly luminance: number;
+  /** How much of it is as bright as the camera can say, in any colour, 0 to 1. */
+  readonly clipped: number;
+  /** How much of it lies in shadow, 0 to 1. */
+  readonly shaded: number;
+  /** How much redder one part of it is lit than another: e-folds of red over blue, from its twentieth to its nineteen twentieths. */
+  readonly lightsApart: number;
+}
+
+/** The lit part of a sheet: above it are glints, below it shadows. */
+const LIT = { from: 0.6, to: 0.97 } as const;
+/** In shadow is what has so much of the light of the lit part, or less. */
+const SHADOW = 0.6;
+/** Linear light above which a camera says no more. */
+export const CLIPPED = 0.985;
+
+/** The paper of a picture, and white as it shows it; undefined where there is none. `small` is the same light in few pixels. */
+export function referenceOf(light: Light, small: Light): Reference | undefined {
+  const paper = findPaper(small);
+  if (!paper) return undefined;
+  const isPaper = filled(paper, small, light);
+  const pixels = indicesOf(isPaper);
+  const y = Float32Array.from(pixels, (i) =>
+    luminance(light.r[i] as number, light.g[i] as number, light.b[i] as number),
+  );
+  const sorted = Float32Array.from(y).sort();
+  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] as number;
+  const [least, most] = [at(LIT.from), at(LIT.to)];
+  const lit = pixels.filter((_, k) => (y[k] as number) >= least && (y[k] as number) <= most);
+  const bright = luminanceOf(PAPER_LIGHTNESS);
+  const white = {
+    r: middle(light.r, lit) / bright,
+    g: middle(light.g, lit) / bright,
+    b: middle(light.b, lit) / bright,
+  };
+  let clipped = 0;
+  for (const i of pixels)
+    if (Math.max(light.r[i] as number, light.g[i] as number, light.b[i] as number) > CLIPPED) clipped++;
+  return {
+    paper,
+    isPaper,
+    white,
+    luminance: at((LIT.from + LIT.to) / 2),
+    shaded: shareBelow(sorted, SHADOW * at((LIT.from + LIT.to) / 2)),
+    clipped: clipped / pixels.length,
+    lightsApart: lightsApart(small, paper),
+  };
+}
+
+/** How much of ascending values lies below one. */
+function shareBelow(sorted: Float32Array, value: number): number {
+  const first = sorted.findIndex((each) => each >= value);
+  return first < 0 ? 1 : first / sorted.length;
+}
+
+/** The pixels of `light` within a sheet that was found in the smaller `small`. */
+function filled({ outline }: Paper, small: Light, light: Light): Uint8Array {
+  const [across, down] = [light.width / small.width, light.height / small.height];
+  const corners = outline.map(({ x, y }) => ({ x: (x + 0.5) * across - 0.5, y: (y + 0.5) * down - 0.5 }));
+  const out = new Uint8Array(light.width * light.height);
+  const [top, bottom] = [Math.min(...corners.map(({ y }) => y)), Math.max(...corners.map(({ y }) => y))];
+  for (let y = Math.max(0, Math.ceil(top)); y <= Math.min(light.height - 1, bottom); y++) {
+    // A convex outline is crossed twice by a line.
+    const cuts = corners.flatMap((a, k) => {
+      const b = corners[(k + 1) % corners.length] as { x: number; y: number };
+      return a.y <= y === b.y <= y ? [] : [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)];
+    });
+    if (cuts.length < 2) continue;
+    const from = Math.max(0, Math.ceil(Math.min(...cuts)));
+    const to = Math.min(light.width - 1, Math.floor(Math.max(...cuts)));
+    if (to >= from) out.fill(1, y * light.width + from, y * light.width + to + 1);
+  }
+  return out;
+}
+
+function indicesOf(mask: Uint8Array): Int32Array {
+  const out = new Int32Array(mask.length);
+  let end = 0;
+  for (let i = 0; i < mask.length; i++) if (mask[i]) out[end++] = i;
+  return out.slice(0, end);
+}
+
+function middle(values: Float32Array, pixels: Int32Array): number {
+  const sorted = Float32Array.from(pixels, (i) => values[i] as number).sort();
+  return sorted[sorted.length >> 1] as number;
+}
+
+/** Cells across the sheet in which the colour of the light is taken: noise is not a second lamp. */
+const CELL = 12;
+
+function lightsApart(small: Light, { outline }: Paper): number {
+  const ratios: number[] = [];
+  for (let y = 0; y + CELL <= small.height; y += CELL)
+    for (let x = 0; x + CELL <= small.width; x += CELL) {
+      const corners = [
+        { x, y },
+        { x: x + CELL, y },
+        { x, y: y + CELL },
+        { x: x + CELL, y: y + CELL },
+      ];
+      if (!corners.every((corner) => isWithin(outline, corner))) continue;
+      let [r, b] = [0, 0];
+      for (let row = y; row < y + CELL; row++)
+        for (let i = row * small.width + x; i < row * small.width + x + CELL; i++) {
+          r += small.r[i] as number;
+          b += small.b[i] as number;
+        }
+      ratios.push(Math.log((r + 1e-6) / (b + 1e-6)));
+    }
+  if (ratios.length < 4) return 0;
+  ratios.sort((a, b) => a - b);
+  const at = (share: number) => ratios[Math.round(share * (ratios.length - 1))] as number;
+  return at(0.95) - at(0.05);
+}
+
+export { PAPER_PIXELS };

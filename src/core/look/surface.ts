@@ -1,0 +1,74 @@
+import { labOf, lightnessOf } from './lab.ts';
+import { type Light, luminance } from './light.ts';
+
+/** What white paper is, L*: office paper by common knowledge, 94 to 95. */
+export const PAPER_LIGHTNESS = 94.5;
+
+/** A picture with the light taken out, smoothed a little: what its surfaces are, as the paper shows it. */
+export interface Surface {
+  readonly width: number;
+  readonly height: number;
+  /** CIE L*. */
+  readonly l: Float32Array;
+  /** How brown, 0.7 a* + 0.7 b*: roasted coffee lies along that line. */
+  readonly brown: Float32Array;
+  /** L* of red less blue: a glint adds as much to the one as to the other. */
+  readonly matt: Float32Array;
+  /** Linear light, 1 for white. */
+  readonly r: Float32Array;
+  readonly g: Float32Array;
+  readonly b: Float32Array;
+}
+
+/** White in the light of a picture, each colour, linear. */
+export interface White {
+  readonly r: number;
+  readonly g: number;
+  readonly b: number;
+}
+
+/** The picture as it would be under the lamp that makes its paper white. */
+export function surfaceOf(light: Light, white: White): Surface {
+  const { width, height } = light;
+  const [r, g, b] = (['r', 'g', 'b'] as const).map((key) =>
+    smoothed(smoothed(light[key], width, height, 1 / white[key]), width, height, 1),
+  ) as [Float32Array, Float32Array, Float32Array];
+  const l = new Float32Array(r.length);
+  const brown = new Float32Array(r.length);
+  const matt = new Float32Array(r.length);
+  // Cameras write colour in a quarter of the pixels: it is read from a wider round than brightness.
+  const [r2, g2, b2] = [r, g, b].map((plane) => smoothed(smoothed(plane, width, height, 1), width, height, 1)) as [
+    Float32Array,
+    Float32Array,
+    Float32Array,
+  ];
+  for (let i = 0; i < r.length; i++) {
+    l[i] = lightnessOf(luminance(r[i] as number, g[i] as number, b[i] as number));
+    const { a, b: yellow } = labOf(r2[i] as number, g2[i] as number, b2[i] as number);
+    brown[i] = 0.7 * a + 0.7 * yellow;
+    matt[i] = lightnessOf(Math.max(0, (r2[i] as number) - (b2[i] as number)));
+  }
+  return { width, height, l, brown, matt, r, g, b };
+}
+
+/** Each pixel with its neighbours, 1 2 1 each way: a camera's noise would fray every outline. */
+function smoothed(plane: Float32Array, width: number, height: number, times: number): Float32Array {
+  const across = new Float32Array(plane.length);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const i = y * width + x;
+      const left = plane[x > 0 ? i - 1 : i] as number;
+      const right = plane[x < width - 1 ? i + 1 : i] as number;
+      across[i] = (left + 2 * (plane[i] as number) + right) * 0.25 * times;
+    }
+  const out = new Float32Array(plane.length);
+  for (let i = 0; i < plane.length; i++) {
+    const above = across[i >= width ? i - width : i] as number;
+    const below = across[i < plane.length - width ? i + width : i] as number;
+    out[i] = (above + 2 * (across[i] as number) + below) * 0.25;
+  }
+  return out;
+}
+
+/** (R - B) / Y of linear light: how far from grey, the same in light and in shade. */
+export const warmth = (r: number, g: number, b: number): number => (r - b) / Math.max(1e-4, luminance(r, g, b));

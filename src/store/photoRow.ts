@@ -1,0 +1,15 @@
+import type { SeenBean, White } from '@/core/look';
+
+/** The photo that a look at a roast was taken from (its id is the look's). It lies apart, so that it can be removed alone. */
+export interface PhotoRow {
+  readonly id: string;
+  readonly roastId: string;
+  /** As the browser names it: `image/jpeg`. */
+  readonly mime: string;
+  readonly bytes: ArrayBuffer;
+  readonly width: number;
+  readonly height: number;
+  /** White in its light, linear: with it the light is taken out. */
+  readonly white: White;
+  readonly marks: readonly SeenBean[];
+}

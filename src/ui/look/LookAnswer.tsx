@@ -1,0 +1,148 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { INSIDE_LAGS_FROM, palerInsideBy, type Roast, type RoastLook } from '@/core/roast';
+import type { ShadeNumber } from '@/core/shade';
+import { formatMegabytes } from '@/core/units';
+import { database } from '@/store/current';
+import { notify } from '@/store/notices';
+import type { PhotoRow } from '@/store/photoRow';
+import { photoOf, removeLook, removePhotos } from '@/store/photos';
+import { Button } from '../Button';
+import { Dialog } from '../Dialog';
+import { useWords } from '../useHousehold';
+import { LightTakenOut } from './LightTakenOut';
+import { lookSentence } from './lookWords';
+import { SortedBeans } from './SortedBeans';
+import { drawsTrays, useDrawnPhoto } from './useDrawnPhoto';
+import { useOwnScale } from './useOwnScale';
+
+interface LookAnswerProps {
+  readonly roast: Roast;
+  readonly look: RoastLook;
+  readonly wanted: ShadeNumber | undefined;
+}
+
+/** What a photo told: in words first, then the beans with the light taken out, then the figures. */
+export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
+  const words = useWords();
+  const photo = useLiveQuery(async () => (await photoOf(database(), look.id)) ?? null, [look.id]);
+  const [isRemoved, setRemoved] = useState(false);
+  const isDrawn = photo === null && !isRemoved && drawsTrays();
+  useDrawnPhoto(roast, look, isDrawn);
+  const scale = useOwnScale(roast.id);
+  const [asking, setAsking] = useState(false);
+  const remove = async () =>
+    notify({ text: 'What the photo told is removed.', undo: await removeLook(database(), roast.id, look.id) });
+  const removePhoto = async () => {
+    setRemoved(true);
+    await removePhotos(database(), [look.id]);
+    setAsking(false);
+  };
+  const sentence = lookSentence(look, wanted, words.shade, scale?.lies);
+  return (
+    <div>
+      <p className="text-lg">
+        <b>{sentence}</b>
+      </p>
+      <InsideLine roast={roast} look={look} />
+      {isDrawn && (
+        <p role="status" className="text-husk mt-3">
+          Drawing the simulated beans…
+        </p>
+      )}
+      {photo && (
+        <>
+          <LightTakenOut
+            photo={photo}
+            outlined
+            alt={`The beans beside white paper, with the light taken out. ${sentence}`}
+            className="mt-3 w-full rounded-xl"
+          />
+          <Rings photo={photo} />
+          <SortedBeans photo={photo} />
+        </>
+      )}
+      <Figures look={look} lies={scale?.lies} />
+      <div className="no-print mt-1 flex flex-wrap gap-x-5">
+        {photo && (
+          <Button variant="quiet" onClick={() => setAsking(true)}>
+            Remove the photo ({formatMegabytes(photo.bytes.byteLength)})
+          </Button>
+        )}
+        <Button variant="quiet" onClick={() => void remove()}>
+          Forget this look
+        </Button>
+      </div>
+      <Dialog open={asking} onClose={() => setAsking(false)} title="Remove the photo?">
+        <p>The photo cannot be had back. What it told, the shade and the figures, stays with the roast.</p>
+        <div className="mt-5 flex flex-wrap gap-3">
+          <Button variant="danger" onClick={() => void removePhoto()}>
+            Remove it for good
+          </Button>
+          <Button onClick={() => setAsking(false)}>Keep it</Button>
+        </div>
+      </Dialog>
+    </div>
+  );
+}
+
+/** What the rings in the photo mean, of those that are there. */
+function Rings({ photo }: { readonly photo: PhotoRow }) {
+  const kinds = new Set(photo.marks.map(({ is }) => is));
+  const said = [
+    kinds.has('scorched') && 'Thick rings: scorched.',
+    kinds.has('pale') && 'Broken rings: much paler than the rest.',
+  ].filter((each) => each !== false);
+  return said.length === 0 ? null : <p className="text-husk mt-1 text-[0.95rem]">{said.join(' ')}</p>;
+}
+
+/** Whether the inside has kept up, once ground coffee was seen too. */
+function InsideLine({ roast, look }: { readonly roast: Roast; readonly look: RoastLook }) {
+  const by = palerInsideBy(roast, look.pullId);
+  if (by === undefined) return null;
+  return (
+    <p className="mt-1">
+      Ground it is {Math.abs(by).toFixed(0)} L* {by < 0 ? 'darker' : 'lighter'} than whole:{' '}
+      {by >= INSIDE_LAGS_FROM
+        ? 'the inside has not kept up. A gentler start or a longer browning lets it.'
+        : 'the inside has kept up.'}
+    </p>
+  );
+}
+
+function Figures({ look, lies }: { readonly look: RoastLook; readonly lies: number | undefined }) {
+  const percent = (share: number) => `${Math.round(100 * share)} %`;
+  const rows: [string, string][] = [
+    ['Lightness L*', `${look.lightness.toFixed(1)}, between ${look.least.toFixed(0)} and ${look.most.toFixed(0)}`],
+    ['Spread between beans', look.spread === undefined ? 'not told' : `${look.spread.toFixed(1)} L*`],
+    ['Pale', look.paleShare === undefined ? 'not told' : percent(look.paleShare)],
+    ['Scorched', look.scorchedShare === undefined ? 'not told' : percent(look.scorchedShare)],
+    [
+      'Beans measured',
+      look.beans === undefined || look.beans === look.measured
+        ? String(look.measured)
+        : `${look.measured} of about ${look.beans}`,
+    ],
+  ];
+  return (
+    <details className="mt-2">
+      <summary className="flex min-h-11 items-center underline underline-offset-4">The figures</summary>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1">
+        {rows.map(([name, value]) => (
+          <div key={name} className="contents">
+            <dt className="text-husk">{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="text-husk mt-2 max-w-[65ch] text-[0.95rem]">
+        L* is how light a surface is, 0 for black and 94 for the paper; glints are left out. The table has medium at 30
+        and light at 40.
+        {lies !== undefined &&
+          Math.abs(lies) >= 0.5 &&
+          ` By the shades you have named, yours lie ${Math.abs(lies).toFixed(0)} L* ${lies > 0 ? 'lighter' : 'darker'}: the shade in words goes by that.`}{' '}
+        “Not told” stands where the beans are too few or too dark to say.
+      </p>
+    </details>
+  );
+}

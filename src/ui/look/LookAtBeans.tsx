@@ -1,0 +1,150 @@
+import { Camera as CameraIcon, ImageUp } from 'lucide-react';
+import { lazy, Suspense, useRef, useState } from 'react';
+import { refusalWords } from '@/core/look';
+import { lookOf, meantShade, type PullEntry, pullsOf, type Roast } from '@/core/roast';
+import { canLook } from '@/workers/looker/client';
+import type { LookedAt } from '@/workers/looker/contract';
+import { Button } from '../Button';
+import { LookAnswer } from './LookAnswer';
+import { type Looking, useLooking } from './useLooking';
+
+/** Only for those who open it. */
+const Camera = lazy(() => import('./Camera').then((module) => ({ default: module.Camera })));
+
+interface LookAtBeansProps {
+  readonly roast: Roast;
+  readonly pull: PullEntry;
+  /** Which part of a staged pull it is, in words; nothing where there is one pull. */
+  readonly part?: string | undefined;
+}
+
+/** The shade of a pull measured from a photo beside white paper: how to take it, and what it told. */
+export function LookAtBeans({ roast, pull, part }: LookAtBeansProps) {
+  const { looking, take, stop, clear } = useLooking(roast, pull);
+  const [camera, setCamera] = useState<LookedAt>();
+  const look = lookOf(roast, pull.id);
+  const wanted = meantShade(
+    roast,
+    pullsOf(roast).findIndex(({ id }) => id === pull.id),
+  );
+  if (!canLook()) return null;
+  const chosen = (file: Blob, of: LookedAt) => {
+    setCamera(undefined);
+    void take(file, of);
+  };
+  return (
+    <section aria-label={part ? `Look at ${part}` : 'Look at the beans'} className="border-line border-y-2 py-4">
+      <h3 className="mb-2 text-xl">{part ? `The look of ${part}` : 'The look of the beans'}</h3>
+      {look && !camera && <LookAnswer roast={roast} look={look} wanted={wanted} />}
+      {!look && (
+        <p className="mb-3 max-w-[60ch]">
+          Spread thirty or more beans one layer deep <b>beside</b> a plain white sheet, not on it. Daylight if there is
+          any, no flash. Gander measures how dark and how even they are.
+        </p>
+      )}
+      {camera ? (
+        <Suspense fallback={<p className="text-husk py-4">Opening the camera…</p>}>
+          <Camera of={camera} onTaken={(file) => chosen(file, camera)} onClose={() => setCamera(undefined)} />
+        </Suspense>
+      ) : (
+        <div className="no-print mt-2 flex flex-wrap items-center gap-3">
+          <Takers of="whole" again={look !== undefined} onCamera={setCamera} onFile={chosen} />
+          {look && <Takers of="ground" again={false} onCamera={setCamera} onFile={chosen} />}
+        </div>
+      )}
+      <LookingLine looking={looking} onStop={stop} onClear={clear} />
+    </section>
+  );
+}
+
+interface TakersProps {
+  readonly of: LookedAt;
+  readonly again: boolean;
+  readonly onCamera: (of: LookedAt) => void;
+  readonly onFile: (file: Blob, of: LookedAt) => void;
+}
+
+const takerWords = {
+  whole: { first: 'Take a photo', again: 'Look again', file: 'Choose a photo' },
+  ground: { first: 'Ground coffee too', again: 'Ground coffee again', file: 'Choose a photo of it ground' },
+} as const satisfies Record<LookedAt, unknown>;
+
+function Takers({ of, again, onCamera, onFile }: TakersProps) {
+  const input = useRef<HTMLInputElement>(null);
+  const { first, again: once, file } = takerWords[of];
+  return (
+    <>
+      <Button onClick={() => onCamera(of)}>
+        <CameraIcon className="mr-2 inline size-5" />
+        {again ? once : first}
+      </Button>
+      <Button variant="quiet" onClick={() => input.current?.click()}>
+        <ImageUp className="mr-2 inline size-5" />
+        {file}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        aria-label={file}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const [chosen] = event.target.files ?? [];
+          // The same file can be chosen once more.
+          event.target.value = '';
+          if (chosen) onFile(chosen, of);
+        }}
+      />
+    </>
+  );
+}
+
+interface LookingLineProps {
+  readonly looking: Looking;
+  readonly onStop: () => void;
+  readonly onClear: () => void;
+}
+
+function LookingLine({ looking, onStop, onClear }: LookingLineProps) {
+  switch (looking.kind) {
+    case 'rest':
+      return null;
+    case 'busy':
+      return (
+        <p role="status" className="mt-3 flex items-center gap-4">
+          Finding the paper and the beans…
+          <Button variant="quiet" onClick={onStop}>
+            Stop
+          </Button>
+        </p>
+      );
+    case 'failed':
+      return (
+        <p role="alert" className="text-danger mt-3 flex flex-wrap items-center gap-x-4">
+          {looking.words}
+          <Button variant="quiet" onClick={onClear}>
+            All right
+          </Button>
+        </p>
+      );
+    case 'refused':
+      return (
+        <div role="alert" className="mt-3">
+          <p className="text-danger max-w-[60ch]">
+            <b>Not measured.</b> {refusalWords[looking.refuse]}
+          </p>
+          <p className="text-husk">
+            Nothing was kept.{' '}
+            <Button variant="quiet" onClick={onClear}>
+              All right
+            </Button>
+          </p>
+        </div>
+      );
+    default: {
+      const never: never = looking;
+      throw new Error(`no such state: ${String(never)}`);
+    }
+  }
+}

@@ -1,0 +1,56 @@
+import { evennessOf, type RoastLook } from '@/core/roast';
+import { type ShadeNumber, shadeOfLightness } from '@/core/shade';
+import { capital } from '@/core/units';
+
+const evenWords = {
+  even: 'even',
+  someSpread: 'with some spread',
+  patchy: 'patchy',
+} as const satisfies Record<ReturnType<typeof evennessOf>, string>;
+
+/** “Medium, a little darker than you wanted; even; 3 of 96 beans scorched.” */
+export function lookSentence(
+  look: RoastLook,
+  wanted: ShadeNumber | undefined,
+  shadeName: (shade: ShadeNumber) => string,
+  lies = 0,
+): string {
+  const shade = shadeOfLightness(look.lightness - lies);
+  const parts = [
+    `${capital(shadeName(shade))}${wanted === undefined ? '' : againstWanted(shade, wanted)}`,
+    look.spread === undefined ? undefined : evenWords[evennessOf(look.spread)],
+    spots(look, look.scorchedShare, 'scorched'),
+    spots(look, look.paleShare, 'much paler than the rest'),
+  ];
+  return `${parts.filter((part) => part !== undefined).join('; ')}.`;
+}
+
+function againstWanted(shade: ShadeNumber, wanted: ShadeNumber): string {
+  const apart = shade - wanted;
+  if (apart === 0) return ', as you wanted';
+  const much = Math.abs(apart) > 1 ? 'much' : 'a little';
+  return `, ${much} ${apart > 0 ? 'darker' : 'lighter'} than you wanted`;
+}
+
+function spots({ measured }: RoastLook, share: number | undefined, word: string): string | undefined {
+  if (share === undefined) return undefined;
+  const many = Math.round(share * measured);
+  return many === 0 ? undefined : `${many} of ${measured} beans ${word}`;
+}
+
+/** What to say when the camera does not open. */
+export function cameraWords(error: unknown): string {
+  switch (error instanceof Error ? error.name : '') {
+    case 'NotAllowedError':
+    case 'SecurityError':
+      return 'The camera is not allowed. Allow it for this page in the browser’s settings and open it again, or choose a photo.';
+    case 'NotFoundError':
+    case 'OverconstrainedError':
+      return 'There is no camera on this device. Choose a photo instead.';
+    case 'NotReadableError':
+    case 'AbortError':
+      return 'Another program or tab has the camera. Close it there and open it again, or choose a photo.';
+    default:
+      return 'The camera did not open. Open it again, or choose a photo.';
+  }
+}

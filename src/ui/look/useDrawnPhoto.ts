@@ -1,0 +1,25 @@
+import { useEffect } from 'react';
+import type { Roast, RoastLook } from '@/core/roast';
+import { seedOf, trayWishOf } from '@/core/simulate';
+import { chosenHousehold, database, isPractice } from '@/store/current';
+import { putPhoto } from '@/store/photos';
+import { drawnTray } from '@/workers/looker/client';
+
+/** Whether roasts here are simulated: then the beans draw their own tray. */
+export const drawsTrays = (): boolean => isPractice() || chosenHousehold() === 'demo';
+
+/** Draws the photo of a simulated roast where it is missing; no photo from elsewhere ships with Gander. */
+export function useDrawnPhoto(roast: Roast, look: RoastLook, isMissing: boolean): void {
+  useEffect(() => {
+    if (!isMissing || !drawsTrays()) return undefined;
+    const call = drawnTray(trayWishOf(roast), seedOf(look.id));
+    call.result.then(
+      async (looked) => {
+        if (looked.kind === 'measured') await putPhoto(database(), { ...looked.photo, id: look.id, roastId: roast.id });
+      },
+      // Left before it was drawn.
+      () => undefined,
+    );
+    return call.cancel;
+  }, [isMissing, roast, look.id]);
+}

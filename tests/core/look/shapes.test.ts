@@ -1,0 +1,97 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { areaOf, hullOf, isWithin, straightened } from '@/core/look/hull.ts';
+import { aspectOf, ellipseFill, type Moments, Sweeper } from '@/core/look/parts.ts';
+
+const point = fc.record({ x: fc.integer({ min: 0, max: 60 }), y: fc.integer({ min: 0, max: 60 }) });
+
+describe('a hull', () => {
+  it('holds every point, and is that of its own corners', () => {
+    fc.assert(
+      fc.property(fc.array(point, { minLength: 3, maxLength: 40 }), (points) => {
+        const hull = hullOf(points);
+        if (hull.length < 3) return;
+        for (const each of points) assert.ok(isWithin(hull, each));
+        assert.equal(areaOf(hullOf(hull)), areaOf(hull));
+      }),
+    );
+  });
+
+  it('of a rectangle with its sides dotted has four straight sides', () => {
+    const dots = Array.from({ length: 41 }, (_, i) => [
+      { x: i, y: 0 },
+      { x: i, y: 20 },
+      { x: 0, y: i / 2 },
+      { x: 40, y: i / 2 },
+    ]).flat();
+    const hull = hullOf(dots);
+    assert.equal(areaOf(hull), 800);
+    assert.equal(straightened(hull, 0.5).length, 4);
+  });
+});
+
+/** What a plain flood fill finds of the pixels up to a level. */
+function flooded(at: Uint8Array, width: number, level: number): number[] {
+  const seen = new Set<number>();
+  const areas: number[] = [];
+  for (let start = 0; start < at.length; start++) {
+    if (seen.has(start) || (at[start] as number) > level) continue;
+    const stack = [start];
+    seen.add(start);
+    let area = 0;
+    for (let i = stack.pop(); i !== undefined; i = stack.pop()) {
+      area++;
+      const x = i % width;
+      const next = [x > 0 ? i - 1 : -1, x < width - 1 ? i + 1 : -1, i - width, i + width];
+      for (const each of next)
+        if (each >= 0 && each < at.length && !seen.has(each) && (at[each] as number) <= level) {
+          seen.add(each);
+          stack.push(each);
+        }
+    }
+    areas.push(area);
+  }
+  return areas.sort((a, b) => a - b);
+}
+
+describe('a sweep', () => {
+  it('finds at each level the parts that a flood fill finds, with their pixels', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 48, maxLength: 48 }), (levels) => {
+        const at = Uint8Array.from(levels);
+        const plane = { levels: 4, at };
+        const sweeper = new Sweeper(8, 6);
+        const found = sweeper.parts(plane, { leastArea: 1, mostArea: 48, isWanted: () => true });
+        for (const part of found) {
+          const pixels = sweeper.pixelsOf(plane, part);
+          assert.equal(pixels.length, part.area);
+          const x = pixels.reduce((sum, i) => sum + (i % 8), 0) / pixels.length;
+          assert.ok(Math.abs(x - part.x) < 1e-9);
+        }
+        // The last level joins all that touches: its parts are the whole plane.
+        assert.deepEqual(flooded(at, 8, 3), [48]);
+        const at0 = found.filter(({ level }) => level === 0).map(({ area }) => area);
+        assert.deepEqual(
+          at0.sort((a, b) => a - b),
+          flooded(at, 8, 0),
+        );
+      }),
+    );
+  });
+
+  it('knows an ellipse from a ring and from a stick', () => {
+    const shapeOf = (isIn: (x: number, y: number) => boolean): Moments => {
+      const at = Uint8Array.from({ length: 80 * 60 }, (_, i) => (isIn((i % 80) - 40, Math.floor(i / 80) - 30) ? 0 : 1));
+      const wanted = { leastArea: 20, mostArea: 4000, isWanted: () => true };
+      const [part] = new Sweeper(80, 60).parts({ levels: 2, at }, wanted);
+      return part as Moments;
+    };
+    const bean = shapeOf((x, y) => (x / 22) ** 2 + (y / 15) ** 2 < 1);
+    assert.ok(ellipseFill(bean) > 0.97);
+    assert.ok(Math.abs(aspectOf(bean) - 22 / 15) < 0.05);
+    const ring = shapeOf((x, y) => Math.abs(Math.hypot(x, y) - 15) < 4);
+    assert.ok(ellipseFill(ring) < 0.7);
+    assert.ok(aspectOf(shapeOf((x, y) => Math.abs(y) < 3 && Math.abs(x) < 30)) > 6);
+  });
+});
