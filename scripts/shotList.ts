@@ -146,7 +146,19 @@ export const shots: readonly Shot[] = [
     },
   },
   { name: 'roast-second-crack', go: toSecondCrack },
-  { name: 'practice-phone', phone: true, go: toHeardCrack },
+  {
+    name: 'look',
+    go: async (page) => {
+      await openRoast(page, 'dark spots');
+      // The simulated beans draw their own photo, in real time.
+      const photo = page.getByRole('img', { name: /with the light taken out/ });
+      for (let i = 0; i < 60 && (await photo.count()) === 0; i++) {
+        await later(page, 0.5);
+        await page.waitForTimeout(500);
+      }
+      await page.getByRole('region', { name: 'Look at the beans' }).evaluate((section) => section.scrollIntoView());
+    },
+  },
   { name: 'roast-browning-phone', phone: true, go: toBrowning },
   {
     name: 'roast-after-first-crack-phone',

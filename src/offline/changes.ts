@@ -8,6 +8,14 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28 evening',
+    says: [
+      'The look of the beans: a photo beside white paper tells how dark and how even they are, on the page of a roast and of a jar.',
+      'Photos stand side by side in Compare with the light taken out, and go into the saved file if you wish.',
+      'Practice asks which of two trays is darker.',
+    ],
+  },
+  {
     on: '2026-11-28 noon',
     says: [
       'Listening gets to know each piece of gear and says on its page what it learnt; it can listen at every roast on it.',

@@ -3,10 +3,10 @@ import { controlsOf, type Gear, heatControl, initialValue, traysOf } from '../ge
 import {
   believedMilestones,
   type LiveEntry,
+  learntShade,
   liveEntries,
   type Milestones,
   meantShade,
-  measuredShade,
   type PlannedMove,
   type PullRule,
   pulledMs,
@@ -73,7 +73,7 @@ export function toldBy(roast: Roast): RoastTold {
     gearHot,
     chargedAt,
     // How dark it turned out says what the stretch after first crack was for.
-    wantedShade: (pulled?.kind === 'pull' && (measuredShade(roast, pulled.id) ?? pulled.shade)) || meantShade(roast),
+    wantedShade: (pulled && learntShade(roast)) ?? meantShade(roast),
     settings: settingsOf(roast.plannedMoves, live),
     reached,
     // A staged pull has a rule for each of its parts.

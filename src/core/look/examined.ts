@@ -1,5 +1,5 @@
 import { type Found, findBeans } from './beans.ts';
-import { type Light, lightOf, type Picture } from './light.ts';
+import { type Light, lightOf, type Picture, smallerLight } from './light.ts';
 import { type BeanMeasured, measured } from './measured.ts';
 import { PAPER_PIXELS, type Reference, referenceOf } from './reference.ts';
 import { edgeWidth } from './sharpness.ts';
@@ -24,7 +24,7 @@ export const LOOK_PIXELS = 700_000;
 /** Finds paper and beans in a picture, and measures them. */
 export function examine(picture: Picture): Examined {
   const light = lightOf(picture, LOOK_PIXELS);
-  const small = lightOf(picture, PAPER_PIXELS);
+  const small = smallerLight(light, PAPER_PIXELS);
   const reference = referenceOf(light, small);
   if (!reference) return { light, small };
   const surface = surfaceOf(light, reference.white);

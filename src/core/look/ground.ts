@@ -1,6 +1,6 @@
 import { LOOK_PIXELS } from './examined.ts';
 import { lightnessOf } from './lab.ts';
-import { lightOf, luminance, type Picture } from './light.ts';
+import { lightOf, luminance, type Picture, smallerLight } from './light.ts';
 import type { Look } from './look.ts';
 import { PAPER_PIXELS, referenceOf } from './reference.ts';
 import { pictureRefusal } from './refusal.ts';
@@ -20,7 +20,7 @@ const HALF_RANGE = 3;
 /** Measures ground coffee that lies within the ring in the middle of a picture, beside white paper. */
 export function lookAtGround(picture: Picture): Look {
   const light = lightOf(picture, LOOK_PIXELS);
-  const small = lightOf(picture, PAPER_PIXELS);
+  const small = smallerLight(light, PAPER_PIXELS);
   const reference = referenceOf(light, small);
   const surface = reference && surfaceOf(light, reference.white);
   const width = surface && edgeWidth(surface);

@@ -31,30 +31,43 @@ export const luminance = (r: number, g: number, b: number): number => 0.2126 * r
 
 /** Linear light of a picture, made smaller until it has at most `mostPixels`: each new pixel is the mean of what it covers. */
 export function lightOf({ width, height, rgba }: Picture, mostPixels: number): Light {
+  const plane = (from: number) => ({ at: (i: number) => LINEAR[rgba[4 * i + from] as number] as number });
+  return shrunk({ width, height }, [plane(0), plane(1), plane(2)], mostPixels);
+}
+
+/** Light made smaller once more. */
+export function smallerLight({ width, height, r, g, b }: Light, mostPixels: number): Light {
+  const plane = (values: Float32Array) => ({ at: (i: number) => values[i] as number });
+  return shrunk({ width, height }, [plane(r), plane(g), plane(b)], mostPixels);
+}
+
+interface Plane {
+  readonly at: (pixel: number) => number;
+}
+
+function shrunk(
+  { width, height }: { readonly width: number; readonly height: number },
+  planes: readonly [Plane, Plane, Plane],
+  mostPixels: number,
+): Light {
   const scale = Math.min(1, Math.sqrt(mostPixels / (width * height)));
   const w = Math.max(1, Math.round(width * scale));
   const h = Math.max(1, Math.round(height * scale));
-  const [r, g, b] = [new Float32Array(w * h), new Float32Array(w * h), new Float32Array(w * h)];
   const columns = Int32Array.from({ length: w + 1 }, (_, x) => Math.floor((x * width) / w));
-  for (let y = 0; y < h; y++) {
-    const top = Math.floor((y * height) / h);
-    const bottom = Math.max(top + 1, Math.floor(((y + 1) * height) / h));
-    for (let x = 0; x < w; x++) {
-      const left = columns[x] as number;
-      const right = Math.max(left + 1, columns[x + 1] as number);
-      let [sumR, sumG, sumB] = [0, 0, 0];
-      for (let row = top; row < bottom; row++)
-        for (let at = 4 * (row * width + left); at < 4 * (row * width + right); at += 4) {
-          sumR += LINEAR[rgba[at] as number] as number;
-          sumG += LINEAR[rgba[at + 1] as number] as number;
-          sumB += LINEAR[rgba[at + 2] as number] as number;
-        }
-      const share = 1 / ((bottom - top) * (right - left));
-      const i = y * w + x;
-      r[i] = sumR * share;
-      g[i] = sumG * share;
-      b[i] = sumB * share;
+  const [r, g, b] = planes.map(({ at }) => {
+    const out = new Float32Array(w * h);
+    for (let y = 0; y < h; y++) {
+      const top = Math.floor((y * height) / h);
+      const bottom = Math.max(top + 1, Math.floor(((y + 1) * height) / h));
+      for (let x = 0; x < w; x++) {
+        const left = columns[x] as number;
+        const right = Math.max(left + 1, columns[x + 1] as number);
+        let sum = 0;
+        for (let row = top; row < bottom; row++) for (let i = left; i < right; i++) sum += at(row * width + i);
+        out[y * w + x] = sum / ((bottom - top) * (right - left));
+      }
     }
-  }
+    return out;
+  }) as [Float32Array, Float32Array, Float32Array];
   return { width: w, height: h, r, g, b };
 }

@@ -1,4 +1,4 @@
-import { type ShadeNumber, shadeOfLightness } from '../shade/index.ts';
+import { type ShadeNumber, shadeOf, shadeOfLightness } from '../shade/index.ts';
 import type { RoastLook } from './looks.ts';
 import { finalShade, pullsOf } from './progress.ts';
 import type { Roast } from './roast.ts';
@@ -17,8 +17,16 @@ export function measuredShade(roast: Looked, pullId?: string, lies = 0): ShadeNu
   return look && shadeOfLightness(look.lightness - lies);
 }
 
-/** What is learnt from a roast of how dark it came out: measured before named. */
-export const learntShade = (roast: Looked): ShadeNumber | undefined => measuredShade(roast) ?? finalShade(roast);
+/**
+ * What is learnt from a roast of how dark it came out: measured before named. Where the name lies within what the photo
+ * leaves open, eye and photo agree, and the name stands.
+ */
+export function learntShade(roast: Looked): ShadeNumber | undefined {
+  const [look, named] = [lookOf(roast), finalShade(roast)];
+  if (!look) return named;
+  const table = named === undefined ? Number.NaN : shadeOf(named).lightness;
+  return table >= look.least && table <= look.most ? named : shadeOfLightness(look.lightness);
+}
 
 /** Spreads from here on are some, and patchy, L* between beans. Our own reading of the handbook's words; beans of one lot and roast differ by 2 to 3. */
 const SPREAD = { some: 4, patchy: 6 } as const;

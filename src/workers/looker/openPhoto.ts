@@ -5,8 +5,8 @@ export type OpenedPhoto =
   | { readonly kind: 'open'; readonly canvas: OffscreenCanvas }
   | { readonly kind: 'unreadable'; readonly words: string };
 
-/** Pixels along the longer side that are looked at: four times what the measure needs. */
-const LONGEST = 2400;
+/** Pixels along the longer side that are looked at: more than the measure needs, and as much as is kept. */
+const LONGEST = 1600;
 const MOST_MEGAPIXELS = 80;
 const MEGA = 1_000_000;
 /** The size stands at the beginning of a file. */

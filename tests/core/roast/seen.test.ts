@@ -58,6 +58,8 @@ describe('what a photo shows of a roast', () => {
     const one = roast([pull('aaaa', true, 4)], [look('aaaa', 39)]);
     assert.deepEqual([learntShade(one), finalShade(one)], [2, 4]);
     assert.equal(learntShade(roast([pull('aaaa', true, 4)])), 4);
+    // Within what the photo leaves open, the eye stands.
+    assert.equal(learntShade(roast([pull('aaaa', true, 4)], [look('aaaa', 32.8)])), 4);
     // Whose medium lies five lighter than the table’s calls it light-medium.
     assert.equal(measuredShade(one, undefined, 5), 3);
   });
