@@ -1,6 +1,6 @@
 import { type Look, lookAt, type Measure } from '../src/core/look/index.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
-import { type Level, levels, refusals, type Trial, trialOf } from './trays/scenes.ts';
+import { type Level, levels, refusals, type Trial, throughTwoCameras, trialOf } from './trays/scenes.ts';
 
 /** Of each level, and of each reason to refuse. */
 const MEASURED = 14;
@@ -28,7 +28,8 @@ export function printLooking(): void {
   };
   for (const level of levels) for (let k = 0; k < MEASURED; k++) see(level);
   for (const refuse of refusals) for (let k = 0; k < REFUSED; k++) see(levels[k % levels.length] as Level, refuse);
-  printFigures(`Looking: ${seen.length} drawn trays`, [...measuredFigures(seen), ...refusedFigures(seen)]);
+  const figures = [...measuredFigures(seen), cameraFigure(seed), ...refusedFigures(seen)];
+  printFigures(`Looking: ${seen.length} drawn trays`, figures);
 }
 
 function measuredFigures(seen: readonly Seen[]): Figure[] {
@@ -85,6 +86,19 @@ function measuredFigures(seen: readonly Seen[]): Figure[] {
       most: 1500,
     },
   ];
+}
+
+/** How far two cameras differ over the same beans. */
+function cameraFigure(seed: number): Figure {
+  const apart = levels.flatMap((level, k) =>
+    [0, 1].flatMap((n) => {
+      const [one, other] = throughTwoCameras(seed + 2 * k + n, level, WIDTH).map(({ picture }) => lookAt(picture));
+      return one?.kind === 'measured' && other?.kind === 'measured'
+        ? [Math.abs(one.measure.medianL - other.measure.medianL)]
+        : [];
+    }),
+  );
+  return { what: 'the same beans through two cameras, mean difference', value: mean(apart), unit: 'L*', most: 3 };
 }
 
 function refusedFigures(seen: readonly Seen[]): Figure[] {

@@ -130,6 +130,14 @@ export function trialOf(seed: number, level: Level, refuse?: Refusal, width = 10
   };
 }
 
+/** The same beans in the same light, through two cameras. */
+export function throughTwoCameras(seed: number, level: Level, width: number): readonly [DrawnTray, DrawnTray] {
+  const scene = sceneOf(seed, level);
+  const camera = cameraFor(levels.indexOf(level), undefined, seededRandom(seed + 13));
+  const draw = (through: TrayScene['camera']) => drawTray({ ...scene, camera: through }, width, seededRandom(seed + 7));
+  return [draw(scene.camera), draw(camera)];
+}
+
 /** Of a bean so much has to be seen before it counts, as a share of its outline; scorched from so much of that. */
 const SEEN = 0.4;
 const SCORCHED = 0.08;

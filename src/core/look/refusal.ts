@@ -4,7 +4,18 @@ import type { Light } from './light.ts';
 import { CLIPPED } from './reference.ts';
 
 /** Why a picture is not measured. On users' disks: never rename one alone. */
-const refusals = ['noPaper', 'tooDark', 'glare', 'blurred', 'twoLights', 'notBeans', 'tooFew', 'notGround'] as const;
+const refusals = [
+  'noPaper',
+  'tooDark',
+  'glare',
+  'blurred',
+  'twoLights',
+  'notBeans',
+  'tooFew',
+  'notGround',
+  'notPlain',
+  'paperInRing',
+] as const;
 /** One of `refusals`. */
 export type Refusal = (typeof refusals)[number];
 
@@ -27,6 +38,9 @@ export const refusalWords = {
   notBeans: 'These are not coffee beans, it seems: they are hardly brown.',
   notGround:
     'No ground coffee within the ring. Heap it up in the middle of the picture, beside the paper, so that it fills the ring.',
+  notPlain:
+    'What lies within the ring is not plain. Choose one colour without a pattern or a glint, such as a dull lid, and let it fill the ring.',
+  paperInRing: 'The paper reaches into the ring. Put it to one side, and what is to be measured into the middle.',
   tooFew:
     'Too few clear beans. Spread out thirty or more, one layer deep, beside the paper and not on it, with gaps between them.',
 } as const satisfies Record<Refusal, string>;

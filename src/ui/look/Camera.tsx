@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { GROUND_RING, refusalWords, SHADOW_WORDS } from '@/core/look';
+import { RING, refusalWords, SHADOW_WORDS } from '@/core/look';
 import { frameChecker } from '@/workers/looker/client';
 import type { Aim, LookedAt } from '@/workers/looker/contract';
 import { Button } from '../Button';
@@ -76,16 +76,16 @@ export function Camera({ of, onTaken, onClose }: CameraProps) {
     <div className="mt-3">
       <div className="relative overflow-hidden rounded-xl bg-black">
         <video ref={video} playsInline muted className="block max-h-[60dvh] w-full object-contain" />
-        {of === 'ground' && (
+        {of !== 'whole' && (
           <span
             aria-hidden="true"
             className="pointer-events-none absolute top-1/2 left-1/2 aspect-square -translate-x-1/2 -translate-y-1/2 rounded-full border-4 border-white"
-            style={{ width: `${100 * GROUND_RING}%` }}
+            style={{ width: `${100 * RING}%` }}
           />
         )}
       </div>
       <p role="status" className={`mt-2 min-h-14 ${aim && !aim.refuse ? 'font-bold' : ''}`}>
-        {aimWords(aim)}
+        {aimWords(aim, of)}
       </p>
       <div className="flex flex-wrap gap-3">
         <Button variant="next" size="large" onClick={() => void shoot()}>
@@ -99,8 +99,11 @@ export function Camera({ of, onTaken, onClose }: CameraProps) {
   );
 }
 
-function aimWords(aim: Aim | undefined): string {
-  if (!aim) return 'Beans on one side, the white sheet on the other.';
+function aimWords(aim: Aim | undefined, of: LookedAt): string {
+  if (!aim)
+    return of === 'whole'
+      ? 'Beans on one side, the white sheet on the other.'
+      : 'What is to be measured within the ring, the white sheet beside it.';
   if (aim.refuse) return refusalWords[aim.refuse];
   return aim.shadow ? SHADOW_WORDS : 'Good: take it.';
 }

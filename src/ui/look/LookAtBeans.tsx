@@ -1,11 +1,10 @@
-import { Camera as CameraIcon, ImageUp } from 'lucide-react';
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { refusalWords } from '@/core/look';
-import { lookOf, meantShade, type PullEntry, pullsOf, type Roast } from '@/core/roast';
+import { lookOf, meantShade, type PullEntry, pullsOf, type Roast, type RoastLook } from '@/core/roast';
 import { canLook } from '@/workers/looker/client';
-import type { LookedAt } from '@/workers/looker/contract';
 import { Button } from '../Button';
 import { LookAnswer } from './LookAnswer';
+import { Takers } from './Takers';
 import { type Looking, useLooking } from './useLooking';
 
 /** Only for those who open it. */
@@ -21,20 +20,20 @@ interface LookAtBeansProps {
 /** The shade of a pull measured from a photo beside white paper: how to take it, and what it told. */
 export function LookAtBeans({ roast, pull, part }: LookAtBeansProps) {
   const { looking, take, stop, clear } = useLooking(roast, pull);
-  const [camera, setCamera] = useState<LookedAt>();
+  const [camera, setCamera] = useState<RoastLook['of']>();
   const look = lookOf(roast, pull.id);
   const wanted = meantShade(
     roast,
     pullsOf(roast).findIndex(({ id }) => id === pull.id),
   );
   if (!canLook()) return null;
-  const chosen = (file: Blob, of: LookedAt) => {
+  const chosen = (file: Blob, of: RoastLook['of']) => {
     setCamera(undefined);
     void take(file, of);
   };
   return (
     <section aria-label={part ? `Look at ${part}` : 'Look at the beans'} className="border-line border-y-2 py-4">
-      <h3 className="mb-2 text-xl">{part ? `The look of ${part}` : 'The look of the beans'}</h3>
+      <h2 className="mb-2 text-xl">{part ? `The look of ${part}` : 'The look of the beans'}</h2>
       {look && !camera && <LookAnswer roast={roast} look={look} wanted={wanted} />}
       {!look && (
         <p className="mb-3 max-w-[60ch]">
@@ -54,49 +53,6 @@ export function LookAtBeans({ roast, pull, part }: LookAtBeansProps) {
       )}
       <LookingLine looking={looking} onStop={stop} onClear={clear} />
     </section>
-  );
-}
-
-interface TakersProps {
-  readonly of: LookedAt;
-  readonly again: boolean;
-  readonly onCamera: (of: LookedAt) => void;
-  readonly onFile: (file: Blob, of: LookedAt) => void;
-}
-
-const takerWords = {
-  whole: { first: 'Take a photo', again: 'Look again', file: 'Choose a photo' },
-  ground: { first: 'Ground coffee too', again: 'Ground coffee again', file: 'Choose a photo of it ground' },
-} as const satisfies Record<LookedAt, unknown>;
-
-function Takers({ of, again, onCamera, onFile }: TakersProps) {
-  const input = useRef<HTMLInputElement>(null);
-  const { first, again: once, file } = takerWords[of];
-  return (
-    <>
-      <Button onClick={() => onCamera(of)}>
-        <CameraIcon className="mr-2 inline size-5" />
-        {again ? once : first}
-      </Button>
-      <Button variant="quiet" onClick={() => input.current?.click()}>
-        <ImageUp className="mr-2 inline size-5" />
-        {file}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        aria-label={file}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? [];
-          // The same file can be chosen once more.
-          event.target.value = '';
-          if (chosen) onFile(chosen, of);
-        }}
-      />
-    </>
   );
 }
 

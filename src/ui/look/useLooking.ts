@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { createId } from '@/core/ids';
 import { asLook, type Refusal } from '@/core/look';
-import type { PullEntry, Roast } from '@/core/roast';
+import type { PullEntry, Roast, RoastLook } from '@/core/roast';
 import { shadeOfLightness } from '@/core/shade';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
@@ -10,7 +10,6 @@ import { keepLook } from '@/store/photos';
 import { secureRandom } from '@/store/random';
 import { wasCancelled } from '@/workers/callOnce';
 import { lookAtPhoto } from '@/workers/looker/client';
-import type { LookedAt } from '@/workers/looker/contract';
 
 /** Where a look is. What it told is with the roast. */
 export type Looking =
@@ -27,7 +26,7 @@ export function useLooking(roast: Roast, pull: PullEntry) {
   const cancel = useRef<() => void>(undefined);
   useEffect(() => () => cancel.current?.(), []);
 
-  const take = async (file: Blob, of: LookedAt) => {
+  const take = async (file: Blob, of: RoastLook['of']) => {
     cancel.current?.();
     setLooking({ kind: 'busy' });
     const call = lookAtPhoto(file, of);

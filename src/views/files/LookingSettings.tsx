@@ -10,6 +10,7 @@ import { Dialog } from '@/ui/Dialog';
 import { useOwnScale } from '@/ui/look/useOwnScale';
 import { Tick } from '@/ui/Tick';
 import { useHousehold, useWords } from '@/ui/useHousehold';
+import { CameraDrift } from './CameraDrift';
 
 /** The scale of one's own, photos in the journal, and what photos take. */
 export function LookingSettings() {
@@ -28,6 +29,7 @@ export function LookingSettings() {
         stay on this device and are at most 300 kB each; place, time and camera are taken out of them.
       </p>
       <OwnShades />
+      <CameraDrift />
       <Tick
         checked={household.photosInJournal === true}
         onChange={(event) => void saveHousehold(database(), { photosInJournal: event.target.checked || undefined })}

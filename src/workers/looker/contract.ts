@@ -3,8 +3,8 @@ import type { RoastLook } from '@/core/roast';
 import type { TrayWish } from '@/core/simulate';
 import type { PhotoIn } from '@/store/photos';
 
-/** What a photo shows: whole beans, or ground coffee. */
-export type LookedAt = RoastLook['of'];
+/** What a photo shows: whole beans, ground coffee, or a plain thing that the camera is held to. */
+export type LookedAt = RoastLook['of'] | 'reference';
 
 /** What became of a photo that was chosen. */
 export type Looked =

@@ -1,11 +1,14 @@
 import { expose, transfer } from 'comlink';
-import { lookAt, lookAtGround, type Picture } from '@/core/look';
+import { lookAt, lookAtGround, lookAtReference, type Picture } from '@/core/look';
 import { trayPhoto } from '@/core/simulate';
 import type { Looked, LookedAt, LookerContract } from './contract';
 import { openPhoto } from './openPhoto';
 import { smallPhoto } from './smallPhoto';
 
-const looks = { whole: lookAt, ground: lookAtGround } as const satisfies Record<LookedAt, unknown>;
+const looks = { whole: lookAt, ground: lookAtGround, reference: lookAtReference } as const satisfies Record<
+  LookedAt,
+  unknown
+>;
 
 function pixelsOf(canvas: OffscreenCanvas): Picture {
   const { width, height } = canvas;

@@ -1,7 +1,17 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { seededRandom } from '@/core/chance';
-import { asLook, byteOf, type Look, lookAt, lookAtGround, luminanceOf, PALE_BY, type Picture } from '@/core/look';
+import {
+  asLook,
+  byteOf,
+  type Look,
+  lookAt,
+  lookAtGround,
+  lookAtReference,
+  luminanceOf,
+  PALE_BY,
+  type Picture,
+} from '@/core/look';
 import { trayPhoto } from '@/core/simulate';
 import { refusals as drawnRefusals, type Refusal, trialOf } from '../../../bench/trays/scenes.ts';
 
@@ -161,6 +171,14 @@ describe('ground coffee in the ring', () => {
 
   it('is measured where it fills it', () => {
     assert.ok(Math.abs(measureOf(lookAtGround(heap(42, 88))).medianL - 42) < 1);
+  });
+
+  it('is no reference where it is grainy, and a plain thing in the ring is one, in any colour', () => {
+    assert.ok(Math.abs(measureOf(lookAtReference(heap(55, 88))).medianL - 55) < 1);
+    // Grey, as the table is: no coffee, but as plain as can be.
+    assert.ok(measureOf(lookAtReference(flat({ lightness: [] }))).medianL > 40);
+    const half = lookAtReference(heap(25, 50));
+    assert.equal(half.kind === 'refused' && half.refuse, 'notPlain');
   });
 
   it('is refused where the ring shows something else', () => {

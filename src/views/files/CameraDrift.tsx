@@ -1,0 +1,86 @@
+import { lazy, Suspense, useState } from 'react';
+import { cameraDrift, MOST_REFERENCES } from '@/core/household';
+import { refusalWords } from '@/core/look';
+import { counted } from '@/core/units';
+import { database } from '@/store/current';
+import { saveHousehold } from '@/store/settings';
+import { Button } from '@/ui/Button';
+import { Takers } from '@/ui/look/Takers';
+import { useHousehold, useWords } from '@/ui/useHousehold';
+import { canLook, lookAtPhoto } from '@/workers/looker/client';
+
+const Camera = lazy(() => import('@/ui/look/Camera').then((module) => ({ default: module.Camera })));
+
+/** Sees the camera drift: the same plain thing photographed now and then beside white paper ought to read the same. */
+export function CameraDrift() {
+  const { references = [] } = useHousehold();
+  const words = useWords();
+  const [isOpen, setOpen] = useState(false);
+  const [said, setSaid] = useState<{ readonly words: string; readonly isWrong: boolean }>();
+  if (!canLook()) return null;
+  const look = async (file: Blob) => {
+    setOpen(false);
+    setSaid({ words: 'Looking…', isWrong: false });
+    try {
+      const looked = await lookAtPhoto(file, 'reference').result;
+      if (looked.kind === 'unreadable') return setSaid({ words: looked.words, isWrong: true });
+      if (looked.kind === 'refused') return setSaid({ words: refusalWords[looked.refuse], isWrong: true });
+      const lightness = Number(looked.measure.medianL.toFixed(1));
+      const next = [...references, { at: new Date().toISOString(), lightness }].slice(-MOST_REFERENCES);
+      await saveHousehold(database(), { references: next });
+      setSaid({ words: `It reads L* ${lightness.toFixed(1)}.`, isWrong: false });
+    } catch {
+      setSaid({ words: 'Looking did not work this time. Try it once more.', isWrong: true });
+    }
+  };
+  const drift = cameraDrift(references);
+  const newest = references.at(-1);
+  return (
+    <details className="mb-2 max-w-[65ch]">
+      <summary className="flex min-h-11 items-center underline underline-offset-4">
+        Does the camera read the same?
+      </summary>
+      <p>
+        Photograph one plain, dull thing beside the white sheet now and then, such as a jar’s lid or a swatch printed in
+        one brown. What it reads should stay; where it wanders, so do the shades.
+      </p>
+      {newest && (
+        <p className="mt-2">
+          {counted(references.length, 'photo')}, the last on {words.dayOf(Date.parse(newest.at))}: L*{' '}
+          {newest.lightness.toFixed(1)}.{' '}
+          {drift && (
+            <b>
+              {drift.isSteady
+                ? 'It reads the same.'
+                : `It reads ${Math.abs(drift.by).toFixed(1)} L* ${drift.by > 0 ? 'lighter' : 'darker'} than it usually did.`}
+            </b>
+          )}
+        </p>
+      )}
+      {said && (
+        <p role={said.isWrong ? 'alert' : 'status'} className={said.isWrong ? 'text-danger mt-2' : 'mt-2'}>
+          {said.words}
+        </p>
+      )}
+      {isOpen ? (
+        <Suspense fallback={<p className="text-husk">Opening the camera…</p>}>
+          <Camera of="reference" onTaken={(file) => void look(file)} onClose={() => setOpen(false)} />
+        </Suspense>
+      ) : (
+        <div className="mt-2 flex flex-wrap items-center gap-3">
+          <Takers
+            of="reference"
+            again={references.length > 0}
+            onCamera={() => setOpen(true)}
+            onFile={(file) => void look(file)}
+          />
+          {references.length > 0 && (
+            <Button variant="quiet" onClick={() => void saveHousehold(database(), { references: undefined })}>
+              Begin anew with another thing
+            </Button>
+          )}
+        </div>
+      )}
+    </details>
+  );
+}
