@@ -11,13 +11,26 @@ import { canLook, lookAtPhoto } from '@/workers/looker/client';
 
 const Camera = lazy(() => import('@/ui/look/Camera').then((module) => ({ default: module.Camera })));
 
-/** Sees the camera drift: the same plain thing photographed now and then beside white paper ought to read the same. */
+/** Whether the camera reads what it did: opened by those who ask. */
 export function CameraDrift() {
+  const [isShown, setShown] = useState(false);
+  if (!canLook()) return null;
+  return (
+    <details className="mb-2 max-w-[65ch]" onToggle={(event) => setShown(event.currentTarget.open)}>
+      <summary className="flex min-h-11 items-center underline underline-offset-4">
+        Does the camera read the same?
+      </summary>
+      {isShown && <Drift />}
+    </details>
+  );
+}
+
+/** Sees the camera drift: the same plain thing photographed now and then beside white paper ought to read the same. */
+function Drift() {
   const { references = [] } = useHousehold();
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
   const [said, setSaid] = useState<{ readonly words: string; readonly isWrong: boolean }>();
-  if (!canLook()) return null;
   const look = async (file: Blob) => {
     setOpen(false);
     setSaid({ words: 'Looking…', isWrong: false });
@@ -36,10 +49,7 @@ export function CameraDrift() {
   const drift = cameraDrift(references);
   const newest = references.at(-1);
   return (
-    <details className="mb-2 max-w-[65ch]">
-      <summary className="flex min-h-11 items-center underline underline-offset-4">
-        Does the camera read the same?
-      </summary>
+    <>
       <p>
         Photograph one plain, dull thing beside the white sheet now and then, such as a jar’s lid or a swatch printed in
         one brown. What it reads should stay; where it wanders, so do the shades.
@@ -81,6 +91,6 @@ export function CameraDrift() {
           )}
         </div>
       )}
-    </details>
+    </>
   );
 }
