@@ -1,8 +1,6 @@
-import { useState } from 'react';
 import { database } from '@/store/current';
 import { removeSounds } from '@/store/sounds';
-import { Button } from './Button';
-import { Dialog } from './Dialog';
+import { DeleteForGood } from './DeleteForGood';
 
 interface DeleteSoundProps {
   /** All of it where none are named. */
@@ -11,27 +9,13 @@ interface DeleteSoundProps {
   readonly label: string;
 }
 
-/** Deletes sound for good, once asked: it is too large to be kept for an undo. */
+/** Deletes sound for good, once asked. */
 export function DeleteSound({ ids, label }: DeleteSoundProps) {
-  const [asking, setAsking] = useState(false);
-  const remove = async () => {
-    await removeSounds(database(), ids);
-    setAsking(false);
-  };
   return (
-    <>
-      <Button variant="quiet" onClick={() => setAsking(true)}>
-        {label}
-      </Button>
-      <Dialog open={asking} onClose={() => setAsking(false)} title={`${label}?`}>
-        <p>It cannot be had back. The cracks that were heard in it stay with the roast.</p>
-        <div className="mt-5 flex flex-wrap gap-3">
-          <Button variant="danger" onClick={() => void remove()}>
-            Delete it for good
-          </Button>
-          <Button onClick={() => setAsking(false)}>Keep it</Button>
-        </div>
-      </Dialog>
-    </>
+    <DeleteForGood
+      label={label}
+      says="It cannot be had back. The cracks that were heard in it stay with the roast."
+      onDelete={() => removeSounds(database(), ids)}
+    />
   );
 }
