@@ -1,5 +1,5 @@
 import type { RoastLook } from '../roast/index.ts';
-import type { Measure } from './look.ts';
+import type { Measure } from './measure.ts';
 
 /** A measure as it is kept with a roast: as fine as it is sure. */
 export function asLook(

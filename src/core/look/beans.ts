@@ -1,7 +1,8 @@
 import { type Candidate, candidatesIn } from './candidates.ts';
 import { closed } from './closing.ts';
 import { likeBeans } from './likeness.ts';
-import { type Moments, Sweeper } from './parts.ts';
+import { ellipseArea, type Moments } from './moments.ts';
+import { Sweeper } from './parts.ts';
 import { type Surface, warmth } from './surface.ts';
 
 /** A bean as it lies in a picture. */
@@ -9,8 +10,6 @@ export interface Bean extends Moments {
   readonly pixels: Int32Array;
   /** How like an ellipse it is, 0 to 1. */
   readonly like: number;
-  /** Contrast across its outline, in steps of L* or of brownness. */
-  readonly contrast: number;
 }
 
 /** Coffee is brown: below it a thing is a pebble or a hole in a tray. */
@@ -38,7 +37,6 @@ export function findBeans(surface: Surface, isOut: Uint8Array): Found {
   const found = [
     ...candidates(surface.l, 1.5),
     ...candidates(surface.matt, 1),
-    ...candidates(surface.brown, 1),
     ...candidates(edges(surface), 0.7, [1]),
   ];
   const { beans: first, grey } = apart(found, sweeper, surface);
@@ -118,7 +116,7 @@ function likeEllipse(moments: Moments, pixels: Int32Array, width: number): numbe
     const [dx, dy] = [i - row * width - x, row - y];
     if ((yy * dx * dx - 2 * xy * dx * dy + xx * dy * dy) / det <= 4) within++;
   }
-  return within / (area + 4 * Math.PI * Math.sqrt(det) - within);
+  return within / (area + ellipseArea(moments) - within);
 }
 
 function isWarm(pixels: Int32Array, { r, g, b }: Surface): boolean {

@@ -1,4 +1,5 @@
-import { aspectOf, ellipseFill, type Levels, type Moments, type Part, type Sweeper } from './parts.ts';
+import { axesOf, ellipseFill, type Moments } from './moments.ts';
+import type { Levels, Part, Sweeper } from './parts.ts';
 
 /** A part of a plane that may be a bean. */
 export interface Candidate extends Part {
@@ -17,6 +18,12 @@ const MOST_ASPECT = 2.3;
 const MOST_CONTRAST = 12;
 /** Of the way around. */
 const LEAST_AROUND = 0.6;
+
+/** Longest over shortest axis. */
+function aspectOf(moments: Moments): number {
+  const { long, broad } = axesOf(moments);
+  return long / broad;
+}
 
 interface Size {
   readonly width: number;
@@ -69,8 +76,8 @@ const DIRECTIONS = Array.from({ length: 24 }, (_, k) => ({
   sin: Math.sin((k * Math.PI) / 12),
 }));
 /** Looked at within and without, in radii of the ellipse. */
-const INSIDE = 0.75;
-const OUTSIDE = 1.3;
+const INSIDE = 0.85;
+const OUTSIDE = 1.2;
 
 /** How far the inside of an outline lies above (`sign` 1) or below (-1) what is around it: in the middle, and in how much of its round by `least`. */
 function standsOut(

@@ -1,9 +1,10 @@
 import { type Found, findBeans } from './beans.ts';
 import { type Light, lightOf, type Picture, smallerLight } from './light.ts';
 import { type BeanMeasured, measured } from './measured.ts';
-import { PAPER_PIXELS, type Reference, referenceOf } from './reference.ts';
+import { PAPER_PIXELS } from './paper.ts';
+import { type Reference, referenceOf } from './reference.ts';
 import { edgeWidth } from './sharpness.ts';
-import { type Surface, surfaceOf } from './surface.ts';
+import { surfaceOf } from './surface.ts';
 
 /** All that is known of a picture before anything is said of it. */
 export interface Examined {
@@ -11,7 +12,6 @@ export interface Examined {
   /** The same in few pixels. */
   readonly small: Light;
   readonly reference?: Reference;
-  readonly surface?: Surface;
   /** Width of its steepest edges, pixels of `light`. */
   readonly edgeWidth?: number;
   readonly found?: Found;
@@ -34,7 +34,6 @@ export function examine(picture: Picture): Examined {
     light,
     small,
     reference,
-    surface,
     ...(width !== undefined && { edgeWidth: width }),
     found,
     beans: measured(found.beans, surface),

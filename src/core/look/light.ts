@@ -1,3 +1,5 @@
+import { linearOf } from '../shade/index.ts';
+
 /** Pixels as a browser or a decoder gives them: four bytes a pixel, row by row. */
 export interface Picture {
   readonly width: number;
@@ -14,20 +16,13 @@ export interface Light {
   readonly b: Float32Array;
 }
 
-/** Source: IEC 61966-2-1 (sRGB to linear light). */
-const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
-  const value = byte / 255;
-  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
-});
+const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => linearOf(byte / 255));
 
 /** The byte of sRGB for linear light, 0 to 1; beyond is held at the ends. Source: IEC 61966-2-1. */
 export function byteOf(linear: number): number {
   const held = Math.min(1, Math.max(0, linear));
   return Math.round(255 * (held <= 0.0031308 ? 12.92 * held : 1.055 * held ** (1 / 2.4) - 0.055));
 }
-
-/** Luminance of linear sRGB, 0 to 1. Source: IEC 61966-2-1. */
-export const luminance = (r: number, g: number, b: number): number => 0.2126 * r + 0.7152 * g + 0.0722 * b;
 
 /** Linear light of a picture, made smaller until it has at most `mostPixels`: each new pixel is the mean of what it covers. */
 export function lightOf({ width, height, rgba }: Picture, mostPixels: number): Light {

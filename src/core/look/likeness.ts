@@ -1,3 +1,4 @@
+import { smoothed } from './smoothed.ts';
 import type { Surface } from './surface.ts';
 
 /** Bins of lightness and of brownness. */
@@ -40,7 +41,7 @@ export function likeBeans(
   );
   const out = new Float32Array(l.length);
   for (let i = 0; i < out.length; i++) out[i] = isOut[i] ? -TIMES * MOST : (table[bins[i] as number] as number);
-  return boxed(out, surface.width);
+  return smoothed(out, surface.width);
 }
 
 /** Counts as shares, each bin sharing with its neighbours. */
@@ -67,14 +68,3 @@ const NEIGHBOURS = [
   [1 - BROWN_BINS, 1],
   [-1 - BROWN_BINS, 1],
 ] as const;
-
-/** Means of three by three. */
-function boxed(values: Float32Array, width: number): Float32Array {
-  const across = new Float32Array(values.length);
-  for (let i = 1; i < values.length - 1; i++)
-    across[i] = ((values[i - 1] as number) + (values[i] as number) + (values[i + 1] as number)) / 3;
-  const out = new Float32Array(values.length);
-  for (let i = width; i < values.length - width; i++)
-    out[i] = ((across[i - width] as number) + (across[i] as number) + (across[i + width] as number)) / 3;
-  return out;
-}

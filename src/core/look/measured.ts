@@ -1,6 +1,6 @@
+import { lightnessOf, luminance } from '../shade/index.ts';
 import type { Bean } from './beans.ts';
-import { lightnessOf } from './lab.ts';
-import { luminance } from './light.ts';
+import { quantileAt } from './quantileAt.ts';
 import type { Surface } from './surface.ts';
 
 /** What a bean's surface was found to be. */
@@ -35,28 +35,34 @@ const LEAST_LIGHT = 0.003;
  * scaled by what it makes of the brightness where there is none. Source of the idea: the dichromatic model, S. Shafer 1985.
  */
 export function measured(beans: readonly Bean[], surface: Surface): BeanMeasured[] {
-  const shares = beans.flatMap((bean) => [...lights(bean, surface).share]);
-  const warm = quantileOf(Float32Array.from(shares), MATT);
+  const lit = beans.map((bean) => lights(bean, surface));
+  const warm = quantileAt(joined(lit.map(({ share }) => share)).sort(), MATT);
   if (warm === undefined || warm <= 0) return [];
   const black = new Uint8Array(surface.l.length);
-  return beans.map((bean) => {
-    const { red, plain, share } = lights(bean, surface);
-    const own = quantileOf(share, MATT) ?? warm;
+  return beans.map((bean, n) => {
+    const { red, plain, share } = lit[n] as Lights;
+    const own = quantileAt(share, MATT) ?? warm;
     const brown = Math.max(own, LEAST_OF_ALL * warm);
-    const matt = (part: number) => lightnessOf(Math.max(0, quantileOf(red, part) as number) / brown);
+    const matt = (part: number) => lightnessOf(Math.max(0, quantileAt(red, part) as number) / brown);
     return {
       bean,
       lightness: matt(LIT),
       bestLit: matt(BEST_LIT),
       brown: own,
-      plain: lightnessOf(quantileOf(plain, PLAIN) as number),
+      plain: lightnessOf(quantileAt(plain, PLAIN) as number),
       scorched: scorchedShare(bean, surface, brown, black),
     };
   });
 }
 
-/** Of the pixels of a bean: red less blue, brightness, and the one as a share of the other where there is light enough. */
-function lights({ pixels }: Bean, { r, g, b }: Surface) {
+/** What the pixels of a bean give back, ascending: red less blue, brightness, and the one as a share of the other where there is light enough. */
+interface Lights {
+  readonly red: Float32Array;
+  readonly plain: Float32Array;
+  readonly share: Float32Array;
+}
+
+function lights({ pixels }: Bean, { r, g, b }: Surface): Lights {
   const red = new Float32Array(pixels.length);
   const plain = new Float32Array(pixels.length);
   const share = new Float32Array(pixels.length);
@@ -68,12 +74,17 @@ function lights({ pixels }: Bean, { r, g, b }: Surface) {
     plain[k] = y;
     if (y > LEAST_LIGHT) share[told++] = (red[k] as number) / y;
   }
-  return { red, plain, share: share.subarray(0, told) };
+  return { red: red.sort(), plain: plain.sort(), share: share.subarray(0, told).sort() };
 }
 
-/** A quantile of values, whose order it may change; undefined without any. */
-function quantileOf(values: Float32Array, share: number): number | undefined {
-  return values.sort()[Math.floor(share * (values.length - 1))];
+function joined(parts: readonly Float32Array[]): Float32Array {
+  const all = new Float32Array(parts.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
 }
 
 /** Scorched is so much darker than the bean's own open surface, L*, and so much less brown, as a share. */
@@ -81,10 +92,7 @@ const SCORCHED_BY = 8;
 const SCORCHED_WARMTH = 0.7;
 
 function scorchedShare({ pixels }: Bean, { l, r, g, b, width }: Surface, warm: number, black: Uint8Array): number {
-  const open = quantileOf(
-    Float32Array.from(pixels, (i) => l[i] as number),
-    LIT,
-  ) as number;
+  const open = quantileAt(Float32Array.from(pixels, (i) => l[i] as number).sort(), LIT) as number;
   for (const i of pixels) {
     const y = luminance(r[i] as number, g[i] as number, b[i] as number);
     const isGrey = ((r[i] as number) - (b[i] as number)) / Math.max(LEAST_LIGHT, y) < SCORCHED_WARMTH * warm;

@@ -1,5 +1,7 @@
+import { luminance } from '../shade/index.ts';
 import { areaOf, type Corner, hullOf, straightened } from './hull.ts';
-import { type Light, luminance } from './light.ts';
+import type { Light } from './light.ts';
+import { quantileAt } from './quantileAt.ts';
 
 /** A sheet of white paper in a picture. */
 export interface Paper {
@@ -27,9 +29,7 @@ export function findPaper(light: Light): Paper | undefined {
   const { width, height } = light;
   const y = Float32Array.from(light.g, (g, i) => luminance(light.r[i] as number, g, light.b[i] as number));
   const steep = gradients(y, width, height);
-  const sorted = Float32Array.from(y).sort();
-  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] as number;
-  const brightest = at(0.995);
+  const brightest = quantileAt(Float32Array.from(y).sort(), 0.995) as number;
   let best: Paper | undefined;
   for (let level = 0; level < LEVELS; level++) {
     // From nearly the brightest down, each a fifth darker than the one before.
@@ -139,8 +139,5 @@ function isCut(a: Corner, b: Corner, width: number, height: number): boolean {
 }
 
 function middle(part: Int32Array, y: Float32Array): number {
-  const values = new Float32Array(part.length);
-  for (let k = 0; k < part.length; k++) values[k] = y[part[k] as number] as number;
-  values.sort();
-  return values[values.length >> 1] as number;
+  return quantileAt(Float32Array.from(part, (i) => y[i] as number).sort(), 0.5) as number;
 }

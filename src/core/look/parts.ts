@@ -1,26 +1,6 @@
-/** Sums over the pixels of a connected part, from which its size, middle and spread follow. */
-export interface Moments {
-  readonly area: number;
-  readonly x: number;
-  readonly y: number;
-  /** Covariance of the places of its pixels. */
-  readonly xx: number;
-  readonly xy: number;
-  readonly yy: number;
-}
+import { type Moments, momentsOf, SUMS } from './moments.ts';
 
-/** How much of the ellipse with its own spread a part fills: 1 for an ellipse, less for anything bent, holed or ragged. */
-export const ellipseFill = ({ area, xx, xy, yy }: Moments): number =>
-  area / (4 * Math.PI * Math.sqrt(Math.max(1e-9, xx * yy - xy * xy)));
-
-/** Longest over shortest axis. */
-export function aspectOf({ xx, xy, yy }: Moments): number {
-  const middle = (xx + yy) / 2;
-  const apart = Math.hypot((xx - yy) / 2, xy);
-  return Math.sqrt((middle + apart) / Math.max(1e-9, middle - apart));
-}
-
-/** A part of a plane as a threshold left it: what `keepParts` was told of it, and how to find it again. */
+/** A part of a plane as a threshold left it: its moments, and how to find it again. */
 export interface Part extends Moments {
   /** A pixel within it. */
   readonly seed: number;
@@ -28,7 +8,7 @@ export interface Part extends Moments {
   readonly level: number;
 }
 
-/** The plane that is swept: levels, 0 to `levels` - 1, a byte a pixel; 255 where there is nothing. */
+/** The plane that is swept: levels, 0 to `levels` - 1, a byte a pixel. */
 export interface Levels {
   readonly levels: number;
   readonly at: Uint8Array;
@@ -181,37 +161,20 @@ export class Sweeper {
   }
 }
 
-/** Area, x, y, xx, xy, yy. */
-const SUMS = 6;
 const NOT_YET = -1;
-
-function momentsOf(sums: Float64Array, from: number): Moments {
-  const area = sums[from] as number;
-  const sx = sums[from + 1] as number;
-  const sy = sums[from + 2] as number;
-  const sxx = sums[from + 3] as number;
-  const sxy = sums[from + 4] as number;
-  const syy = sums[from + 5] as number;
-  const [x, y] = [sx / area, sy / area];
-  // A pixel is a square, not a point: a twelfth on each axis.
-  return { area, x, y, xx: sxx / area - x * x + 1 / 12, xy: sxy / area - x * y, yy: syy / area - y * y + 1 / 12 };
-}
 
 /** Pixels in order of their level, and where each level ends. */
 function byLevel({ at, levels }: Levels): { readonly pixels: Int32Array; readonly ends: Int32Array } {
   const ends = new Int32Array(levels);
-  for (const level of at) if (level < levels) ends[level] = (ends[level] as number) + 1;
-  let sum = 0;
+  for (const level of at) ends[level] = (ends[level] as number) + 1;
   const next = new Int32Array(levels);
-  for (let level = 0; level < levels; level++) {
-    next[level] = sum;
-    sum += ends[level] as number;
-    ends[level] = sum;
+  for (let level = 1; level < levels; level++) {
+    next[level] = ends[level - 1] as number;
+    ends[level] = (ends[level] as number) + (next[level] as number);
   }
-  const pixels = new Int32Array(sum);
+  const pixels = new Int32Array(at.length);
   for (let i = 0; i < at.length; i++) {
     const level = at[i] as number;
-    if (level >= levels) continue;
     const place = next[level] as number;
     pixels[place] = i;
     next[level] = place + 1;

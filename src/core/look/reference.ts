@@ -1,7 +1,9 @@
+import { bisectLeft } from 'd3-array';
+import { luminance, luminanceOf } from '../shade/index.ts';
 import { isWithin } from './hull.ts';
-import { luminanceOf } from './lab.ts';
-import { type Light, luminance } from './light.ts';
-import { findPaper, PAPER_PIXELS, type Paper } from './paper.ts';
+import type { Light } from './light.ts';
+import { findPaper, type Paper } from './paper.ts';
+import { quantileAt } from './quantileAt.ts';
 import { PAPER_LIGHTNESS, type White } from './surface.ts';
 
 /** The sheet in a picture with what its light is. */
@@ -37,14 +39,15 @@ export function referenceOf(light: Light, small: Light): Reference | undefined {
     luminance(light.r[i] as number, light.g[i] as number, light.b[i] as number),
   );
   const sorted = Float32Array.from(y).sort();
-  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] as number;
+  const at = (share: number) => quantileAt(sorted, share) as number;
   const [least, most] = [at(LIT.from), at(LIT.to)];
   const lit = pixels.filter((_, k) => (y[k] as number) >= least && (y[k] as number) <= most);
-  const bright = luminanceOf(PAPER_LIGHTNESS);
+  const bright = at((LIT.from + LIT.to) / 2);
+  const ofWhite = luminanceOf(PAPER_LIGHTNESS);
   const white = {
-    r: middle(light.r, lit) / bright,
-    g: middle(light.g, lit) / bright,
-    b: middle(light.b, lit) / bright,
+    r: middle(light.r, lit) / ofWhite,
+    g: middle(light.g, lit) / ofWhite,
+    b: middle(light.b, lit) / ofWhite,
   };
   let clipped = 0;
   for (const i of pixels)
@@ -53,17 +56,11 @@ export function referenceOf(light: Light, small: Light): Reference | undefined {
     paper,
     isPaper,
     white,
-    luminance: at((LIT.from + LIT.to) / 2),
-    shaded: shareBelow(sorted, SHADOW * at((LIT.from + LIT.to) / 2)),
+    luminance: bright,
+    shaded: bisectLeft(sorted, SHADOW * bright) / sorted.length,
     clipped: clipped / pixels.length,
     lightsApart: lightsApart(small, paper),
   };
-}
-
-/** How much of ascending values lies below one. */
-function shareBelow(sorted: Float32Array, value: number): number {
-  const first = sorted.findIndex((each) => each >= value);
-  return first < 0 ? 1 : first / sorted.length;
 }
 
 /** The pixels of `light` within a sheet that was found in the smaller `small`. */
@@ -94,8 +91,7 @@ function indicesOf(mask: Uint8Array): Int32Array {
 }
 
 function middle(values: Float32Array, pixels: Int32Array): number {
-  const sorted = Float32Array.from(pixels, (i) => values[i] as number).sort();
-  return sorted[sorted.length >> 1] as number;
+  return quantileAt(Float32Array.from(pixels, (i) => values[i] as number).sort(), 0.5) as number;
 }
 
 /** Cells across the sheet in which the colour of the light is taken: noise is not a second lamp. */
@@ -122,8 +118,5 @@ function lightsApart(small: Light, { outline }: Paper): number {
     }
   if (ratios.length < 4) return 0;
   ratios.sort((a, b) => a - b);
-  const at = (share: number) => ratios[Math.round(share * (ratios.length - 1))] as number;
-  return at(0.95) - at(0.05);
+  return (quantileAt(ratios, 0.95) as number) - (quantileAt(ratios, 0.05) as number);
 }
-
-export { PAPER_PIXELS };

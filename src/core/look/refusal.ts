@@ -1,9 +1,10 @@
 import { middleOf } from '../chance/index.ts';
 import type { Examined } from './examined.ts';
 import type { Light } from './light.ts';
+import { quantileAt } from './quantileAt.ts';
 import { CLIPPED } from './reference.ts';
 
-/** Why a picture is not measured. On users' disks: never rename one alone. */
+/** Why a picture is not measured. */
 const refusals = [
   'noPaper',
   'tooDark',
@@ -99,8 +100,7 @@ const MOST_GLINTS = 0.05;
 
 /** Brightness of the brightest two hundredth, linear. */
 function brightestOf({ g }: Light): number {
-  const sorted = Float32Array.from(g).sort();
-  return sorted[Math.floor(0.995 * (sorted.length - 1))] as number;
+  return quantileAt(Float32Array.from(g).sort(), 0.995) as number;
 }
 
 /** A dark table without paper is not yet darkness: in the dark nothing at all is bright. */

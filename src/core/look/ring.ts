@@ -1,8 +1,10 @@
+import { lightnessOf, luminance } from '../shade/index.ts';
 import { LOOK_PIXELS } from './examined.ts';
-import { lightnessOf } from './lab.ts';
-import { lightOf, luminance, type Picture, smallerLight } from './light.ts';
+import { lightOf, type Picture, smallerLight } from './light.ts';
 import type { Look } from './look.ts';
-import { PAPER_PIXELS, referenceOf } from './reference.ts';
+import { PAPER_PIXELS } from './paper.ts';
+import { quantileAt } from './quantileAt.ts';
+import { referenceOf } from './reference.ts';
 import { pictureRefusal, type Refusal } from './refusal.ts';
 import { edgeWidth } from './sharpness.ts';
 import { type Surface, surfaceOf, warmth } from './surface.ts';
@@ -75,7 +77,7 @@ function inRing({ width, height, r, g, b }: Surface, isPaper: Uint8Array): InRin
     }
   values.sort((a, b) => a - b);
   return {
-    at: (share) => lightnessOf(values[Math.floor(share * (values.length - 1))] ?? 0),
+    at: (share) => lightnessOf(quantileAt(values, share) ?? 0),
     warmth: warmth(sum.r, sum.g, sum.b),
   };
 }

@@ -1,5 +1,7 @@
-import { labOf, lightnessOf } from './lab.ts';
-import { type Light, luminance } from './light.ts';
+import { lightnessOf, luminance } from '../shade/index.ts';
+import { labOf } from './lab.ts';
+import type { Light } from './light.ts';
+import { smoothed } from './smoothed.ts';
 
 /** What white paper is, L*: office paper by common knowledge, 94 to 95. */
 export const PAPER_LIGHTNESS = 94.5;
@@ -27,21 +29,20 @@ export interface White {
   readonly b: number;
 }
 
+type Planes = [Float32Array, Float32Array, Float32Array];
+
 /** The picture as it would be under the lamp that makes its paper white. */
 export function surfaceOf(light: Light, white: White): Surface {
   const { width, height } = light;
+  const twice = (plane: Float32Array) => smoothed(smoothed(plane, width), width);
   const [r, g, b] = (['r', 'g', 'b'] as const).map((key) =>
-    smoothed(smoothed(light[key], width, height, 1 / white[key]), width, height, 1),
-  ) as [Float32Array, Float32Array, Float32Array];
+    twice(light[key].map((value) => value / white[key])),
+  ) as Planes;
   const l = new Float32Array(r.length);
   const brown = new Float32Array(r.length);
   const matt = new Float32Array(r.length);
   // Cameras write colour in a quarter of the pixels: it is read from a wider round than brightness.
-  const [r2, g2, b2] = [r, g, b].map((plane) => smoothed(smoothed(plane, width, height, 1), width, height, 1)) as [
-    Float32Array,
-    Float32Array,
-    Float32Array,
-  ];
+  const [r2, g2, b2] = [r, g, b].map(twice) as Planes;
   for (let i = 0; i < r.length; i++) {
     l[i] = lightnessOf(luminance(r[i] as number, g[i] as number, b[i] as number));
     const { a, b: yellow } = labOf(r2[i] as number, g2[i] as number, b2[i] as number);
@@ -49,25 +50,6 @@ export function surfaceOf(light: Light, white: White): Surface {
     matt[i] = lightnessOf(Math.max(0, (r2[i] as number) - (b2[i] as number)));
   }
   return { width, height, l, brown, matt, r, g, b };
-}
-
-/** Each pixel with its neighbours, 1 2 1 each way: a camera's noise would fray every outline. */
-function smoothed(plane: Float32Array, width: number, height: number, times: number): Float32Array {
-  const across = new Float32Array(plane.length);
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const i = y * width + x;
-      const left = plane[x > 0 ? i - 1 : i] as number;
-      const right = plane[x < width - 1 ? i + 1 : i] as number;
-      across[i] = (left + 2 * (plane[i] as number) + right) * 0.25 * times;
-    }
-  const out = new Float32Array(plane.length);
-  for (let i = 0; i < plane.length; i++) {
-    const above = across[i >= width ? i - width : i] as number;
-    const below = across[i < plane.length - width ? i + width : i] as number;
-    out[i] = (above + 2 * (across[i] as number) + below) * 0.25;
-  }
-  return out;
 }
 
 /** (R - B) / Y of linear light: how far from grey, the same in light and in shade. */

@@ -1,3 +1,4 @@
+import { lightnessOf, linearOf, luminance } from './lightness.ts';
 import { rampTable } from './rampTable.ts';
 import { type ShadeNumber, shades } from './shades.ts';
 
@@ -49,24 +50,21 @@ export function fieldColour(tone: number, night = false): FieldColour {
   };
 }
 
-/** CIE L* of a colour `#rrggbb` under D65. Source: IEC 61966-2-1 (sRGB to linear light), CIE 15 (L* from luminance). */
-function lightnessOf(colour: string): number {
-  const [r, g, b] = [1, 3, 5].map((at) => linear(Number.parseInt(colour.slice(at, at + 2), 16) / 255)) as [
+/** CIE L* of a colour `#rrggbb` under D65. */
+function lightnessOfColour(colour: string): number {
+  const [r, g, b] = [1, 3, 5].map((at) => linearOf(Number.parseInt(colour.slice(at, at + 2), 16) / 255)) as [
     number,
     number,
     number,
   ];
-  const y = 0.2126 * r + 0.7152 * g + 0.0722 * b;
-  return y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (y * 24389) / 27;
+  return lightnessOf(luminance(r, g, b));
 }
-
-const linear = (value: number) => (value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4);
 
 function toneOfLightness(lightness: number): number {
   let [light, dark] = [TONE.yellow as number, TONE.nearBlack as number];
   for (let i = 0; i < 12; i++) {
     const middle = (light + dark) / 2;
-    if (lightnessOf(beanColour(middle)) > lightness) light = middle;
+    if (lightnessOfColour(beanColour(middle)) > lightness) light = middle;
     else dark = middle;
   }
   return (light + dark) / 2;

@@ -1,5 +1,6 @@
 export { beanColour, fieldColour, shadeTone, TONE } from './beanRamp.ts';
 export { colourName, namedColours } from './colours.ts';
+export { cieRoot, lightnessOf, linearOf, luminance, luminanceOf } from './lightness.ts';
 export { believableLoss, judgeLoss, lossPercent } from './loss.ts';
 export { shadeSchema } from './shadeSchema.ts';
 export {

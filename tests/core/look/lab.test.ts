@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { byteOf, labOf, lightnessOf, luminanceOf } from '@/core/look';
+import { byteOf, labOf } from '@/core/look';
 import { lightOf } from '@/core/look/light.ts';
+import { lightnessOf, luminanceOf } from '@/core/shade';
 
 const near = (got: number, wanted: number, by: number, what: string) =>
   assert.ok(Math.abs(got - wanted) <= by, `${what}: ${got}, wanted ${wanted}`);

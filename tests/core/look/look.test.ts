@@ -4,14 +4,15 @@ import { seededRandom } from '@/core/chance';
 import {
   asLook,
   byteOf,
+  cameraDrift,
   type Look,
   lookAt,
   lookAtGround,
   lookAtReference,
-  luminanceOf,
   PALE_BY,
   type Picture,
 } from '@/core/look';
+import { luminanceOf } from '@/core/shade';
 import { trayPhoto } from '@/core/simulate';
 import { refusals as drawnRefusals, type Refusal, trialOf } from '../../../bench/trays/scenes.ts';
 
@@ -186,5 +187,16 @@ describe('ground coffee in the ring', () => {
       const look = lookAtGround(picture);
       assert.equal(look.kind === 'refused' && look.refuse, 'notGround');
     }
+  });
+});
+
+describe('a camera held to one plain thing', () => {
+  const at = '2026-11-20T10:00:00.000Z';
+  const read = (...lightness: number[]) => cameraDrift(lightness.map((each) => ({ at, lightness: each })));
+
+  it('is told from the second photo on: the same, or lighter or darker than it usually read', () => {
+    assert.deepEqual([read(), read(40)], [undefined, undefined]);
+    assert.deepEqual(read(40, 41.5), { by: 1.5, isSteady: true });
+    assert.deepEqual(read(40, 60, 41, 36), { by: -5, isSteady: false });
   });
 });

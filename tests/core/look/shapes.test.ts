@@ -2,7 +2,13 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { areaOf, hullOf, isWithin, straightened } from '@/core/look/hull.ts';
-import { aspectOf, ellipseFill, type Moments, Sweeper } from '@/core/look/parts.ts';
+import { axesOf, ellipseFill, type Moments } from '@/core/look/moments.ts';
+import { Sweeper } from '@/core/look/parts.ts';
+
+function aspectOf(moments: Moments): number {
+  const { long, broad } = axesOf(moments);
+  return long / broad;
+}
 
 const point = fc.record({ x: fc.integer({ min: 0, max: 60 }), y: fc.integer({ min: 0, max: 60 }) });
 

@@ -1,4 +1,4 @@
-import { luminanceOf } from '../../look/index.ts';
+import { luminanceOf } from '../../shade/index.ts';
 import { type Colour, noiseAt } from './grounds.ts';
 import type { TrayBean } from './trayScene.ts';
 
