@@ -126,7 +126,7 @@ export class GanderDatabase extends Dexie {
     // What roasts sounded like, where the household keeps it (store/sounds.ts).
     this.version(9).stores({ sounds: 'id, roastId', soundPieces: '[soundId+n], soundId' });
     // Photos of the beans, where some were taken (store/photos.ts).
-    this.version(10).stores({ photos: 'id, roastId' });
+    this.version(10).stores({ photos: 'id, roastId, size' });
   }
 }
 

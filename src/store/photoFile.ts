@@ -41,7 +41,7 @@ const MOST_BYTES = 2_000_000;
 /** The kept photos of some roasts, ready to be zipped. */
 export async function photosToFile(db: GanderDatabase, roastIds: readonly string[]): Promise<ToFile[]> {
   const rows = await photosOf(db, roastIds);
-  return rows.map(({ bytes, ...facts }) => ({
+  return rows.map(({ bytes, size: _, ...facts }) => ({
     listed: facts,
     extension: facts.mime === 'image/jpeg' ? 'jpg' : 'image',
     bytes: new Uint8Array(bytes),
@@ -66,7 +66,7 @@ export async function bringPhotos(db: GanderDatabase, photos: readonly PhotoFile
     const roast = await db.roasts.get(facts.roastId);
     if (!roast?.looks?.some(({ id }) => id === facts.id) || (await db.photos.get(facts.id))) continue;
     const marks = facts.marks.map(({ is, ...mark }) => ({ ...mark, ...(is && { is }) }));
-    await db.photos.put({ ...facts, marks, bytes: bytes.slice().buffer });
+    await db.photos.put({ ...facts, marks, bytes: bytes.slice().buffer, size: bytes.length });
     brought.add(facts.roastId);
   }
   return brought.size;

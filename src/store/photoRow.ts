@@ -7,9 +7,14 @@ export interface PhotoRow {
   /** As the browser names it: `image/jpeg`. */
   readonly mime: string;
   readonly bytes: ArrayBuffer;
+  /** How many bytes, so that what photos take is known without reading them. */
+  readonly size: number;
   readonly width: number;
   readonly height: number;
   /** White in its light, linear: with it the light is taken out. */
   readonly white: White;
   readonly marks: readonly SeenBean[];
 }
+
+/** A photo without what only its roast knows. */
+export type PhotoIn = Omit<PhotoRow, 'id' | 'roastId'>;

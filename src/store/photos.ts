@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Id } from '@/core/ids';
 import { lookOf, MOST_LOOKS, pullsOf, type Roast, type RoastLook } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
@@ -5,11 +6,8 @@ import { createEntryId } from './atTheHeat.ts';
 import { idsInBin } from './bin.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
-import type { PhotoRow } from './photoRow.ts';
+import type { PhotoIn, PhotoRow } from './photoRow.ts';
 import { changeRoastRow } from './roasting.ts';
-
-/** A photo without what only the roast knows. */
-export type PhotoIn = Omit<PhotoRow, 'id' | 'roastId'>;
 
 /** What became of a look: its change, for undo, and whether there was room for the photo. */
 export interface KeptLook {
@@ -93,12 +91,11 @@ export async function newestPhotoOf(db: GanderDatabase, roastId: string): Promis
 export async function photoSpace(
   db: GanderDatabase,
 ): Promise<{ readonly photos: number; readonly roasts: number; readonly bytes: number }> {
-  const rows = await db.photos.toArray();
-  return {
-    photos: rows.length,
-    roasts: new Set(rows.map(({ roastId }) => roastId)).size,
-    bytes: rows.reduce((sum, { bytes }) => sum + bytes.byteLength, 0),
-  };
+  const [sizes, roasts] = await Promise.all([
+    db.photos.orderBy('size').keys(),
+    db.photos.orderBy('roastId').uniqueKeys(),
+  ]);
+  return { photos: sizes.length, roasts: roasts.length, bytes: sum(sizes as number[]) };
 }
 
 /** Removes photos for good, all of them where none are named; what they told stays with the roasts. */
@@ -108,16 +105,15 @@ export async function removePhotos(db: GanderDatabase, ids?: readonly string[]):
 
 /** Removes photos of roasts that cannot be had back any more, and of looks that were taken away. */
 export async function forgetLostPhotos(db: GanderDatabase, nowMs: number): Promise<number> {
-  const rows = await db.photos.toArray();
+  // Both in order of the roast, without the photos themselves.
+  const byRoast = db.photos.orderBy('roastId');
+  const [roastIds, ids] = await Promise.all([byRoast.keys(), byRoast.primaryKeys()]);
   const canReturn = await idsInBin(db, 'roasts', nowMs);
-  const roasts = await db.roasts.bulkGet(rows.map(({ roastId }) => roastId));
-  const lost = rows.filter((row, i) => {
+  const roasts = await db.roasts.bulkGet(roastIds as string[]);
+  const lost = ids.filter((id, i) => {
     const roast = roasts[i];
-    return roast ? !roast.looks?.some(({ id }) => id === row.id) : !canReturn.has(row.roastId);
+    return roast ? !roast.looks?.some((look) => look.id === id) : !canReturn.has(roastIds[i] as string);
   });
-  await removePhotos(
-    db,
-    lost.map(({ id }) => id),
-  );
+  await removePhotos(db, lost);
   return lost.length;
 }

@@ -1,7 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
-  cameraDrift,
   gramsADay,
   gramsOnDay,
   type Household,
@@ -76,16 +75,5 @@ describe('what a household uses on a day', () => {
       ),
       [40, 90, 90, 0, 40],
     );
-  });
-});
-
-describe('a camera held to one plain thing', () => {
-  const at = '2026-11-20T10:00:00.000Z';
-  const read = (...lightness: number[]) => cameraDrift(lightness.map((each) => ({ at, lightness: each })));
-
-  it('is told from the second photo on: the same, or lighter or darker than it usually read', () => {
-    assert.deepEqual([read(), read(40)], [undefined, undefined]);
-    assert.deepEqual(read(40, 41.5), { by: 1.5, isSteady: true });
-    assert.deepEqual(read(40, 60, 41, 36), { by: -5, isSteady: false });
   });
 });

@@ -27,6 +27,7 @@ const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 const photo = (bytes: number[]) => ({
   mime: 'image/jpeg',
   bytes: Uint8Array.from(bytes).buffer,
+  size: bytes.length,
   width: 1600,
   height: 1200,
   white: { r: 0.6, g: 0.6, b: 0.5 },

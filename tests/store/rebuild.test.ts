@@ -19,6 +19,7 @@ it('a notebook made anew keeps the sound and the photos of its roasts, and passe
     roastId,
     mime: 'image/jpeg',
     bytes: Uint8Array.from([1, 2]).buffer,
+    size: 2,
     width: 4,
     height: 3,
     white: { r: 1, g: 1, b: 1 },

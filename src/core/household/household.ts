@@ -3,9 +3,6 @@ import { row } from '../row/index.ts';
 import { restSchools } from '../shelf/index.ts';
 import { currencies, temperatureUnits, weightUnits } from '../units/index.ts';
 
-/** So many photos of one plain thing are kept. */
-export const MOST_REFERENCES = 60;
-
 const themes = ['system', 'day', 'night'] as const;
 /** Money, minor units of the household's currency. */
 const money = z.number().nonnegative().max(100_000_000);
@@ -66,11 +63,6 @@ export const householdSchema = row({
   /** What is listened to is kept with the roast, for so many weeks; for ever where none are said. */
   keepsSound: z.boolean().optional(),
   soundWeeks: z.int().min(1).max(520).optional(),
-  /** What one plain thing read each time it was photographed, oldest first, L*: how far the camera drifts. */
-  references: z
-    .array(row({ at: z.iso.datetime(), lightness: z.number().min(0).max(100) }))
-    .max(MOST_REFERENCES)
-    .optional(),
   /** A small square of the newest photo stands in each row of the journal. */
   photosInJournal: z.boolean().optional(),
   /** What a kWh costs; absent when it is not reckoned in. */

@@ -56,6 +56,7 @@ export {
   asSeen,
   evennessOf,
   evennessSeen,
+  groundLookOf,
   INSIDE_LAGS_FROM,
   learntShade,
   lookOf,

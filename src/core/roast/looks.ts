@@ -27,6 +27,8 @@ export const lookSchema = row({
   /** How many beans were measured, and about how many lie there. */
   measured: z.int().min(0).max(5000),
   beans: z.int().min(0).max(5000).optional(),
+  /** The photo is a tray that simulated beans drew, and can be drawn again. */
+  drawn: z.literal(true).optional(),
 });
 /** As `lookSchema` has it, field by field. */
 export type RoastLook = z.infer<typeof lookSchema>;

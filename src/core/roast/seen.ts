@@ -8,7 +8,11 @@ type Looked = Pick<Roast, 'entries' | 'looks'>;
 
 /** The newest photo of the whole beans of a pull, the last pull's unless said; undefined where none was taken. */
 export function lookOf(roast: Looked, pullId = pullsOf(roast).at(-1)?.id): RoastLook | undefined {
-  return roast.looks?.findLast((look) => look.of === 'whole' && look.pullId === pullId);
+  return newest(roast, 'whole', pullId);
+}
+
+function newest({ looks }: Looked, of: RoastLook['of'], pullId: RoastLook['pullId']): RoastLook | undefined {
+  return looks?.findLast((look) => look.of === of && look.pullId === pullId);
 }
 
 /** The shade as a photo measured it, the last pull's unless said; undefined without one. `lies` is how much lighter this person's shades lie than the table's, L*. */
@@ -54,10 +58,14 @@ export function spotsSeen(roast: Looked & Pick<Roast, 'spots'>): Roast['spots'] 
   return share >= SCORCHED.some ? 'some' : 'none';
 }
 
-/** How much lighter the ground coffee of the last pull is than its whole beans, L*; undefined until both were seen. */
-export function palerInsideBy(roast: Looked, pullId = pullsOf(roast).at(-1)?.id): number | undefined {
-  const whole = lookOf(roast, pullId);
-  const ground = roast.looks?.findLast((look) => look.of === 'ground' && look.pullId === pullId);
+/** The newest photo of a pull's coffee, ground; undefined where none was taken. */
+export function groundLookOf(roast: Looked, pullId = pullsOf(roast).at(-1)?.id): RoastLook | undefined {
+  return newest(roast, 'ground', pullId);
+}
+
+/** How much lighter the ground coffee of a pull, the last unless said, is than its whole beans, L*; undefined until both were seen. */
+export function palerInsideBy(roast: Looked, pullId?: RoastLook['pullId']): number | undefined {
+  const [whole, ground] = [lookOf(roast, pullId), groundLookOf(roast, pullId)];
   return whole && ground && ground.lightness - whole.lightness;
 }
 

@@ -1,8 +1,8 @@
 import { useEffect, useId, useState } from 'react';
-import type { PhotoRow } from '@/store/photoRow';
+import type { PhotoIn, PhotoRow } from '@/store/photoRow';
 
 interface LightTakenOutProps {
-  readonly photo: PhotoRow;
+  readonly photo: PhotoIn;
   /** Drawn around the beans: where the eye is to look. */
   readonly outlined?: boolean;
   readonly alt: string;

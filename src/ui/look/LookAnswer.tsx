@@ -1,6 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
-import { INSIDE_LAGS_FROM, palerInsideBy, type Roast, type RoastLook } from '@/core/roast';
+import { groundLookOf, INSIDE_LAGS_FROM, palerInsideBy, type Roast, type RoastLook } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { formatMegabytes } from '@/core/units';
 import { database } from '@/store/current';
@@ -8,12 +7,12 @@ import { notify } from '@/store/notices';
 import type { PhotoRow } from '@/store/photoRow';
 import { photoOf, removeLook, removePhotos } from '@/store/photos';
 import { Button } from '../Button';
-import { Dialog } from '../Dialog';
+import { DeleteForGood } from '../DeleteForGood';
 import { useWords } from '../useHousehold';
 import { LightTakenOut } from './LightTakenOut';
 import { lookSentence } from './lookWords';
 import { SortedBeans } from './SortedBeans';
-import { drawsTrays, useDrawnPhoto } from './useDrawnPhoto';
+import { useDrawnPhoto } from './useDrawnPhoto';
 import { useOwnScale } from './useOwnScale';
 
 interface LookAnswerProps {
@@ -26,26 +25,17 @@ interface LookAnswerProps {
 export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
   const words = useWords();
   const photo = useLiveQuery(async () => (await photoOf(database(), look.id)) ?? null, [look.id]);
-  const [isRemoved, setRemoved] = useState(false);
-  const isDrawn = photo === null && !isRemoved && drawsTrays();
-  useDrawnPhoto(roast, look, isDrawn);
+  useDrawnPhoto(roast, look, photo === null);
   const scale = useOwnScale(roast.id);
-  const [asking, setAsking] = useState(false);
   const remove = async () =>
     notify({ text: 'What the photo told is removed.', undo: await removeLook(database(), roast.id, look.id) });
-  const removePhoto = async () => {
-    setRemoved(true);
-    await removePhotos(database(), [look.id]);
-    setAsking(false);
-  };
   const sentence = lookSentence(look, wanted, words.shade, scale?.lies);
   return (
     <div>
       <p className="text-lg">
         <b>{sentence}</b>
       </p>
-      <InsideLine roast={roast} look={look} />
-      {isDrawn && (
+      {photo === null && look.drawn && (
         <p role="status" className="text-husk mt-3">
           Drawing the simulated beans…
         </p>
@@ -62,26 +52,21 @@ export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
           <SortedBeans photo={photo} />
         </>
       )}
+      <Inside roast={roast} look={look} />
       <Figures look={look} lies={scale?.lies} />
       <div className="no-print mt-1 flex flex-wrap gap-x-5">
-        {photo && (
-          <Button variant="quiet" onClick={() => setAsking(true)}>
-            Remove the photo ({formatMegabytes(photo.bytes.byteLength)})
-          </Button>
+        {photo && !look.drawn && (
+          <DeleteForGood
+            label={`Remove the photo (${formatMegabytes(photo.size)})`}
+            title="Remove the photo"
+            says="The photo cannot be had back. What it told, the shade and the figures, stays with the roast."
+            onDelete={() => removePhotos(database(), [look.id])}
+          />
         )}
         <Button variant="quiet" onClick={() => void remove()}>
           Forget this look
         </Button>
       </div>
-      <Dialog open={asking} onClose={() => setAsking(false)} title="Remove the photo?">
-        <p>The photo cannot be had back. What it told, the shade and the figures, stays with the roast.</p>
-        <div className="mt-5 flex flex-wrap gap-3">
-          <Button variant="danger" onClick={() => void removePhoto()}>
-            Remove it for good
-          </Button>
-          <Button onClick={() => setAsking(false)}>Keep it</Button>
-        </div>
-      </Dialog>
     </div>
   );
 }
@@ -96,17 +81,28 @@ function Rings({ photo }: { readonly photo: PhotoRow }) {
   return said.length === 0 ? null : <p className="text-husk mt-1 text-[0.95rem]">{said.join(' ')}</p>;
 }
 
-/** Whether the inside has kept up, once ground coffee was seen too. */
-function InsideLine({ roast, look }: { readonly roast: Roast; readonly look: RoastLook }) {
+/** Whether the inside has kept up, once ground coffee was seen too, with its photo. */
+function Inside({ roast, look }: { readonly roast: Roast; readonly look: RoastLook }) {
+  const ground = groundLookOf(roast, look.pullId);
+  const photo = useLiveQuery(async () => ground && photoOf(database(), ground.id), [ground?.id]);
   const by = palerInsideBy(roast, look.pullId);
   if (by === undefined) return null;
+  const said = `Ground it is ${Math.abs(by).toFixed(0)} L* ${by < 0 ? 'darker' : 'lighter'} than whole: ${
+    by >= INSIDE_LAGS_FROM
+      ? 'the inside has not kept up. A gentler start or a longer browning lets it.'
+      : 'the inside has kept up.'
+  }`;
   return (
-    <p className="mt-1">
-      Ground it is {Math.abs(by).toFixed(0)} L* {by < 0 ? 'darker' : 'lighter'} than whole:{' '}
-      {by >= INSIDE_LAGS_FROM
-        ? 'the inside has not kept up. A gentler start or a longer browning lets it.'
-        : 'the inside has kept up.'}
-    </p>
+    <div className="mt-3">
+      {photo && (
+        <LightTakenOut
+          photo={photo}
+          alt={`The same ground, with the light taken out. ${said}`}
+          className="w-1/2 rounded-xl"
+        />
+      )}
+      <p className="mt-1">{said}</p>
+    </div>
   );
 }
 

@@ -1,6 +1,7 @@
 import { evennessOf, type RoastLook } from '@/core/roast';
 import { type ShadeNumber, shadeOfLightness } from '@/core/shade';
 import { capital } from '@/core/units';
+import { type DeviceFault, deviceFault } from '@/workers/deviceFault';
 
 const evenWords = {
   even: 'even',
@@ -38,19 +39,13 @@ function spots({ measured }: RoastLook, share: number | undefined, word: string)
   return many === 0 ? undefined : `${many} of ${measured} beans ${word}`;
 }
 
+const whyNoCamera = {
+  notAllowed:
+    'The camera is not allowed. Allow it for this page in the browser’s settings and open it again, or choose a photo.',
+  missing: 'There is no camera on this device. Choose a photo instead.',
+  taken: 'Another program or tab has the camera. Close it there and open it again, or choose a photo.',
+  unknown: 'The camera did not open. Open it again, or choose a photo.',
+} as const satisfies Record<DeviceFault, string>;
+
 /** What to say when the camera does not open. */
-export function cameraWords(error: unknown): string {
-  switch (error instanceof Error ? error.name : '') {
-    case 'NotAllowedError':
-    case 'SecurityError':
-      return 'The camera is not allowed. Allow it for this page in the browser’s settings and open it again, or choose a photo.';
-    case 'NotFoundError':
-    case 'OverconstrainedError':
-      return 'There is no camera on this device. Choose a photo instead.';
-    case 'NotReadableError':
-    case 'AbortError':
-      return 'Another program or tab has the camera. Close it there and open it again, or choose a photo.';
-    default:
-      return 'The camera did not open. Open it again, or choose a photo.';
-  }
-}
+export const cameraWords = (error: unknown): string => whyNoCamera[deviceFault(error)];

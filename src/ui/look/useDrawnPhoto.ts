@@ -1,17 +1,14 @@
 import { useEffect } from 'react';
 import type { Roast, RoastLook } from '@/core/roast';
 import { seedOf, trayWishOf } from '@/core/simulate';
-import { chosenHousehold, database, isPractice } from '@/store/current';
+import { database } from '@/store/current';
 import { putPhoto } from '@/store/photos';
 import { drawnTray } from '@/workers/looker/client';
 
-/** Whether roasts here are simulated: then the beans draw their own tray. */
-export const drawsTrays = (): boolean => isPractice() || chosenHousehold() === 'demo';
-
-/** Draws the photo of a simulated roast where it is missing; no photo from elsewhere ships with Gander. */
+/** Draws the photo of simulated beans where it is missing; no photo from elsewhere ships with Gander. */
 export function useDrawnPhoto(roast: Roast, look: RoastLook, isMissing: boolean): void {
   useEffect(() => {
-    if (!isMissing || !drawsTrays()) return undefined;
+    if (!isMissing || !look.drawn) return undefined;
     const call = drawnTray(trayWishOf(roast), seedOf(look.id));
     call.result.then(
       async (looked) => {
@@ -21,5 +18,5 @@ export function useDrawnPhoto(roast: Roast, look: RoastLook, isMissing: boolean)
       () => undefined,
     );
     return call.cancel;
-  }, [isMissing, roast, look.id]);
+  }, [isMissing, roast, look]);
 }

@@ -1,12 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
-import { cameraDrift, MOST_REFERENCES } from '@/core/household';
-import { refusalWords } from '@/core/look';
+import { cameraDrift, refusalWords } from '@/core/look';
 import { counted } from '@/core/units';
-import { database } from '@/store/current';
-import { saveHousehold } from '@/store/settings';
+import { cameraReads, forgetCameraReads, keepCameraRead } from '@/store/cameraReads';
 import { Button } from '@/ui/Button';
 import { Takers } from '@/ui/look/Takers';
-import { useHousehold, useWords } from '@/ui/useHousehold';
+import { useWords } from '@/ui/useHousehold';
 import { canLook, lookAtPhoto } from '@/workers/looker/client';
 
 const Camera = lazy(() => import('@/ui/look/Camera').then((module) => ({ default: module.Camera })));
@@ -25,9 +23,9 @@ export function CameraDrift() {
   );
 }
 
-/** Sees the camera drift: the same plain thing photographed now and then beside white paper ought to read the same. */
+/** Sees this device's camera drift: the same plain thing photographed now and then beside white paper ought to read the same. */
 function Drift() {
-  const { references = [] } = useHousehold();
+  const [reads, setReads] = useState(cameraReads);
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
   const [said, setSaid] = useState<{ readonly words: string; readonly isWrong: boolean }>();
@@ -39,24 +37,28 @@ function Drift() {
       if (looked.kind === 'unreadable') return setSaid({ words: looked.words, isWrong: true });
       if (looked.kind === 'refused') return setSaid({ words: refusalWords[looked.refuse], isWrong: true });
       const lightness = Number(looked.measure.medianL.toFixed(1));
-      const next = [...references, { at: new Date().toISOString(), lightness }].slice(-MOST_REFERENCES);
-      await saveHousehold(database(), { references: next });
+      setReads(keepCameraRead({ at: new Date().toISOString(), lightness }));
       setSaid({ words: `It reads L* ${lightness.toFixed(1)}.`, isWrong: false });
     } catch {
       setSaid({ words: 'Looking did not work this time. Try it once more.', isWrong: true });
     }
   };
-  const drift = cameraDrift(references);
-  const newest = references.at(-1);
+  const startAnew = () => {
+    forgetCameraReads();
+    setReads([]);
+    setSaid(undefined);
+  };
+  const drift = cameraDrift(reads);
+  const newest = reads.at(-1);
   return (
     <>
       <p>
-        Photograph one plain, dull thing beside the white sheet now and then, such as a jar’s lid or a swatch printed in
-        one brown. What it reads should stay; where it wanders, so do the shades.
+        Photograph one plain, dull thing beside the white sheet now and then, such as the lid of a jar. What it reads
+        should stay; where it wanders, so do the shades. Kept on this device, since another has another camera.
       </p>
       {newest && (
         <p className="mt-2">
-          {counted(references.length, 'photo')}, the last on {words.dayOf(Date.parse(newest.at))}: L*{' '}
+          {counted(reads.length, 'photo')}, the last on {words.dayOf(Date.parse(newest.at))}: L*{' '}
           {newest.lightness.toFixed(1)}.{' '}
           {drift && (
             <b>
@@ -80,12 +82,12 @@ function Drift() {
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <Takers
             of="reference"
-            again={references.length > 0}
+            again={reads.length > 0}
             onCamera={() => setOpen(true)}
             onFile={(file) => void look(file)}
           />
-          {references.length > 0 && (
-            <Button variant="quiet" onClick={() => void saveHousehold(database(), { references: undefined })}>
+          {reads.length > 0 && (
+            <Button variant="quiet" onClick={startAnew}>
               Begin anew with another thing
             </Button>
           )}

@@ -1,12 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
 import { shadeOf } from '@/core/shade';
 import { counted, formatMegabytes } from '@/core/units';
 import { database } from '@/store/current';
 import { photoSpace, removePhotos } from '@/store/photos';
 import { saveHousehold } from '@/store/settings';
-import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
+import { DeleteForGood } from '@/ui/DeleteForGood';
 import { useOwnScale } from '@/ui/look/useOwnScale';
 import { Tick } from '@/ui/Tick';
 import { useHousehold, useWords } from '@/ui/useHousehold';
@@ -16,11 +14,6 @@ import { CameraDrift } from './CameraDrift';
 export function LookingSettings() {
   const household = useHousehold();
   const space = useLiveQuery(() => photoSpace(database()), []);
-  const [asking, setAsking] = useState(false);
-  const remove = async () => {
-    await removePhotos(database());
-    setAsking(false);
-  };
   return (
     <section className="border-ink border-t-2 pt-3">
       <h2 className="mb-2 text-2xl">How Gander looks</h2>
@@ -39,20 +32,13 @@ export function LookingSettings() {
       {space && space.bytes > 0 && (
         <p className="mt-2 flex flex-wrap items-center gap-x-4">
           {counted(space.photos, 'photo')} of {counted(space.roasts, 'roast')} take {formatMegabytes(space.bytes)} here.
-          <Button variant="quiet" onClick={() => setAsking(true)}>
-            Remove all photos
-          </Button>
+          <DeleteForGood
+            label="Remove all photos"
+            says="They cannot be had back. What they told, the shades and the figures, stays with the roasts."
+            onDelete={() => removePhotos(database())}
+          />
         </p>
       )}
-      <Dialog open={asking} onClose={() => setAsking(false)} title="Remove all photos?">
-        <p>They cannot be had back. What they told, the shades and the figures, stays with the roasts.</p>
-        <div className="mt-5 flex flex-wrap gap-3">
-          <Button variant="danger" onClick={() => void remove()}>
-            Remove them for good
-          </Button>
-          <Button onClick={() => setAsking(false)}>Keep them</Button>
-        </div>
-      </Dialog>
     </section>
   );
 }

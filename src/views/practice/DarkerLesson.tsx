@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import { type TrayPair, trayPair } from '@/core/simulate';
-import type { PhotoRow } from '@/store/photoRow';
 import { secureRandom } from '@/store/random';
 import { Button } from '@/ui/Button';
 import { LightTakenOut } from '@/ui/look/LightTakenOut';
@@ -63,7 +62,7 @@ export function DarkerLesson() {
           {SIDES.map((side) => (
             <figure key={side}>
               <LightTakenOut
-                photo={asPhoto(shown.trays[side], side)}
+                photo={shown.trays[side].photo}
                 alt={`The tray on the ${names[side]}`}
                 className="w-full rounded-xl"
               />
@@ -107,6 +106,3 @@ function saidOf(lesson: Lesson, { right, asked }: { readonly right: number; read
       return '';
   }
 }
-
-/** A drawn tray as a photo that is shown and not kept. */
-const asPhoto = ({ photo }: Tray, side: Side): PhotoRow => ({ ...photo, id: names[side], roastId: '' });

@@ -1,7 +1,7 @@
 import type { Measure, Picture, Refusal } from '@/core/look';
 import type { RoastLook } from '@/core/roast';
 import type { TrayWish } from '@/core/simulate';
-import type { PhotoIn } from '@/store/photos';
+import type { PhotoIn } from '@/store/photoRow';
 
 /** What a photo shows: whole beans, ground coffee, or a plain thing that the camera is held to. */
 export type LookedAt = RoastLook['of'] | 'reference';

@@ -1,3 +1,4 @@
+import type { PhotoIn } from '@/store/photoRow';
 import { drawn } from './openPhoto';
 
 /** A kept photo is at most so large, and so long on its longer side. */
@@ -6,9 +7,7 @@ const SIZES = [1600, 1280, 960] as const;
 const QUALITIES = [0.85, 0.75, 0.6, 0.45] as const;
 
 /** A photo as it is kept: written anew, so that place, time and camera that stood in it are gone. */
-export async function smallPhoto(
-  canvas: OffscreenCanvas,
-): Promise<{ readonly mime: string; readonly bytes: ArrayBuffer; readonly width: number; readonly height: number }> {
+export async function smallPhoto(canvas: OffscreenCanvas): Promise<Omit<PhotoIn, 'white' | 'marks'>> {
   let last: Blob | undefined;
   let shown = canvas;
   for (const longest of SIZES) {
@@ -23,5 +22,5 @@ export async function smallPhoto(
 }
 
 async function written(blob: Blob, { width, height }: OffscreenCanvas) {
-  return { mime: blob.type, bytes: await blob.arrayBuffer(), width, height };
+  return { mime: blob.type, bytes: await blob.arrayBuffer(), size: blob.size, width, height };
 }
