@@ -31,9 +31,9 @@ export interface Found {
 
 /** The beans of a picture, none upon another, of one size; `isOut` is 1 where none can be. */
 export function findBeans(surface: Surface, isOut: Uint8Array): Found {
-  const sweeper = new Sweeper(surface.width, surface.height);
+  const sweeper = new Sweeper(surface.width, surface.height, isOut);
   const candidates = (values: Float32Array, step: number, signs?: readonly (1 | -1)[]) =>
-    candidatesIn(sweeper, values, surface, step, signs).filter(({ seed }) => !isOut[seed]);
+    candidatesIn(sweeper, values, surface, step, signs);
   const found = [
     ...candidates(surface.l, 1.5),
     ...candidates(surface.matt, 1),
@@ -45,7 +45,7 @@ export function findBeans(surface: Surface, isOut: Uint8Array): Found {
   // What the clearest look like, against what is around, shows the others.
   const like = likeBeans(surface, clear, isOut);
   const radius = Math.max(1, Math.round(0.07 * Math.sqrt(usualArea(clear) as number)));
-  const more = [...candidates(like, 1), ...candidates(closed(surface.l, surface, radius), 1)];
+  const more = [...candidates(like, 1, [-1]), ...candidates(closed(surface.l, surface, radius), 1, [1])];
   const beans = apart([...found, ...more], sweeper, surface).beans.filter(({ pixels }) => meanOf(pixels, like) > 0);
   let alike = 0;
   for (const value of like) if (value > 0) alike++;

@@ -1,5 +1,6 @@
 export { asLook } from './asLook.ts';
 export { cameraDrift, type ReferenceRead } from './cameraDrift.ts';
+export { LOOK_PIXELS } from './examined.ts';
 export { labOf } from './lab.ts';
 export { byteOf, type Picture } from './light.ts';
 export { type Look, lookAt, type SeenBean } from './look.ts';

@@ -26,43 +26,47 @@ export function byteOf(linear: number): number {
 
 /** Linear light of a picture, made smaller until it has at most `mostPixels`: each new pixel is the mean of what it covers. */
 export function lightOf({ width, height, rgba }: Picture, mostPixels: number): Light {
-  const plane = (from: number) => ({ at: (i: number) => LINEAR[rgba[4 * i + from] as number] as number });
-  return shrunk({ width, height }, [plane(0), plane(1), plane(2)], mostPixels);
+  const plane = (channel: number) => {
+    const out = new Float32Array(width * height);
+    for (let i = 0; i < out.length; i++) out[i] = LINEAR[rgba[4 * i + channel] as number] as number;
+    return shrunk(out, { width, height }, mostPixels);
+  };
+  return { ...sizeIn({ width, height }, mostPixels), r: plane(0), g: plane(1), b: plane(2) };
 }
 
 /** Light made smaller once more. */
-export function smallerLight({ width, height, r, g, b }: Light, mostPixels: number): Light {
-  const plane = (values: Float32Array) => ({ at: (i: number) => values[i] as number });
-  return shrunk({ width, height }, [plane(r), plane(g), plane(b)], mostPixels);
+export function smallerLight({ r, g, b, ...size }: Light, mostPixels: number): Light {
+  const plane = (values: Float32Array) => shrunk(values, size, mostPixels);
+  return { ...sizeIn(size, mostPixels), r: plane(r), g: plane(g), b: plane(b) };
 }
 
-interface Plane {
-  readonly at: (pixel: number) => number;
+interface Size {
+  readonly width: number;
+  readonly height: number;
 }
 
-function shrunk(
-  { width, height }: { readonly width: number; readonly height: number },
-  planes: readonly [Plane, Plane, Plane],
-  mostPixels: number,
-): Light {
+function sizeIn({ width, height }: Size, mostPixels: number): Size {
   const scale = Math.min(1, Math.sqrt(mostPixels / (width * height)));
-  const w = Math.max(1, Math.round(width * scale));
-  const h = Math.max(1, Math.round(height * scale));
+  return { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
+}
+
+function shrunk(values: Float32Array, size: Size, mostPixels: number): Float32Array {
+  const { width, height } = size;
+  const { width: w, height: h } = sizeIn(size, mostPixels);
+  if (w === width && h === height) return values;
   const columns = Int32Array.from({ length: w + 1 }, (_, x) => Math.floor((x * width) / w));
-  const [r, g, b] = planes.map(({ at }) => {
-    const out = new Float32Array(w * h);
-    for (let y = 0; y < h; y++) {
-      const top = Math.floor((y * height) / h);
-      const bottom = Math.max(top + 1, Math.floor(((y + 1) * height) / h));
-      for (let x = 0; x < w; x++) {
-        const left = columns[x] as number;
-        const right = Math.max(left + 1, columns[x + 1] as number);
-        let sum = 0;
-        for (let row = top; row < bottom; row++) for (let i = left; i < right; i++) sum += at(row * width + i);
-        out[y * w + x] = sum / ((bottom - top) * (right - left));
-      }
+  const out = new Float32Array(w * h);
+  for (let y = 0; y < h; y++) {
+    const top = Math.floor((y * height) / h);
+    const bottom = Math.max(top + 1, Math.floor(((y + 1) * height) / h));
+    for (let x = 0; x < w; x++) {
+      const left = columns[x] as number;
+      const right = Math.max(left + 1, columns[x + 1] as number);
+      let sum = 0;
+      for (let row = top; row < bottom; row++)
+        for (let i = row * width + left; i < row * width + right; i++) sum += values[i] as number;
+      out[y * w + x] = sum / ((bottom - top) * (right - left));
     }
-    return out;
-  }) as [Float32Array, Float32Array, Float32Array];
-  return { width: w, height: h, r, g, b };
+  }
+  return out;
 }

@@ -1,7 +1,8 @@
 import { luminance } from '../shade/index.ts';
 import { areaOf, type Corner, hullOf, straightened } from './hull.ts';
 import type { Light } from './light.ts';
-import { quantileAt } from './quantileAt.ts';
+import { Sweeper } from './parts.ts';
+import { quantileAmong, valuesAt } from './quantileAt.ts';
 
 /** A sheet of white paper in a picture. */
 export interface Paper {
@@ -27,19 +28,30 @@ const LEAST_SCORE = 0.4;
 /** The likeliest sheet of paper in `light` (about `PAPER_PIXELS` large); undefined where there is none. */
 export function findPaper(light: Light): Paper | undefined {
   const { width, height } = light;
-  const y = Float32Array.from(light.g, (g, i) => luminance(light.r[i] as number, g, light.b[i] as number));
+  const y = light.g.map((g, i) => luminance(light.r[i] as number, g, light.b[i] as number));
   const steep = gradients(y, width, height);
-  const brightest = quantileAt(Float32Array.from(y).sort(), 0.995) as number;
+  const brightest = quantileAmong(y.slice(), 0.995) as number;
+  const { plane, isOut } = darkening(y, steep, brightest);
+  const sweeper = new Sweeper(width, height, isOut);
+  const wanted = { leastArea: LEAST_SHARE * y.length, mostArea: MOST_SHARE * y.length, isWanted: () => true };
   let best: Paper | undefined;
-  for (let level = 0; level < LEVELS; level++) {
-    // From nearly the brightest down, each a fifth darker than the one before.
-    const least = brightest * 0.93 * 0.83 ** level;
-    for (const part of partsOf(y, steep, width, least)) {
-      const paper = judged(part, { width, height, y, brightest });
-      if (paper && paper.score > (best?.score ?? LEAST_SCORE)) best = paper;
-    }
+  for (const part of sweeper.parts(plane, wanted)) {
+    const paper = judged(sweeper.pixelsOf(plane, part), { width, height, y, brightest });
+    if (paper && paper.score > (best?.score ?? LEAST_SCORE)) best = paper;
   }
   return best;
+}
+
+/** Levels from nearly the brightest down, each a sixth darker than the one before; what is darker or no plain surface is out. */
+function darkening(y: Float32Array, steep: Float32Array, brightest: number) {
+  const at = new Uint8Array(y.length);
+  const isOut = new Uint8Array(y.length);
+  for (let i = 0; i < y.length; i++) {
+    const level = Math.max(0, Math.ceil(Math.log((y[i] as number) / (brightest * 0.93)) / Math.log(0.83)));
+    if ((steep[i] as number) < MOST_GRADIENT && level < LEVELS) at[i] = level;
+    else isOut[i] = 1;
+  }
+  return { plane: { levels: LEVELS, at }, isOut };
 }
 
 /** Steepness at each pixel as a share of its brightness. */
@@ -52,31 +64,6 @@ function gradients(y: Float32Array, width: number, height: number): Float32Array
       out[i] = Math.hypot(dx, dy) / Math.max(1e-4, y[i] as number);
     }
   return out;
-}
-
-/** The connected parts that are brighter than `least` and smooth, as lists of pixels. */
-function partsOf(y: Float32Array, steep: Float32Array, width: number, least: number): Int32Array[] {
-  const isIn = (i: number) => (y[i] as number) > least && (steep[i] as number) < MOST_GRADIENT;
-  const seen = new Uint8Array(y.length);
-  const stack = new Int32Array(y.length);
-  const parts: Int32Array[] = [];
-  for (let start = 0; start < y.length; start++) {
-    if (seen[start] || !isIn(start)) continue;
-    let end = 1;
-    stack[0] = start;
-    seen[start] = 1;
-    for (let k = 0; k < end; k++) {
-      const i = stack[k] as number;
-      // The outermost row and column are never in, so that no neighbour is on the far side.
-      for (const next of [i - 1, i + 1, i - width, i + width])
-        if (!seen[next] && isIn(next)) {
-          seen[next] = 1;
-          stack[end++] = next;
-        }
-    }
-    if (end >= LEAST_SHARE * y.length && end <= MOST_SHARE * y.length) parts.push(stack.slice(0, end));
-  }
-  return parts;
 }
 
 interface Scene {
@@ -93,7 +80,7 @@ function judged(part: Int32Array, { width, height, y, brightest }: Scene): Paper
   if (fill < 0.8) return undefined;
   const outline = straightened(hull, 0.012 * Math.sqrt(area) + 0.7);
   const straight = straightShare(outline, width, height);
-  const bright = middle(part, y) / brightest;
+  const bright = (quantileAmong(valuesAt(y, part), 0.5) as number) / brightest;
   const score = ((fill - 0.8) / 0.2) ** 0.5 * straight * Math.min(1, bright) ** 0.5;
   return { outline, score };
 }
@@ -136,8 +123,4 @@ function isCut(a: Corner, b: Corner, width: number, height: number): boolean {
   const both = (left: number, right: number, edge: number) =>
     Math.abs(left - edge) < near && Math.abs(right - edge) < near;
   return both(a.x, b.x, 0) || both(a.x, b.x, width) || both(a.y, b.y, 0) || both(a.y, b.y, height);
-}
-
-function middle(part: Int32Array, y: Float32Array): number {
-  return quantileAt(Float32Array.from(part, (i) => y[i] as number).sort(), 0.5) as number;
 }

@@ -28,6 +28,7 @@ export interface Wanted {
 export class Sweeper {
   readonly #width: number;
   readonly #height: number;
+  readonly #isOut: Uint8Array;
   /** To which part each pixel was given; parts are numbered as they begin, so that their sums lie close together. */
   readonly #partOf: Int32Array;
   readonly #parent: Int32Array;
@@ -39,10 +40,12 @@ export class Sweeper {
   #parts = 0;
   #turn = 0;
 
-  constructor(width: number, height: number) {
+  /** `isOut` is 1 where nothing is joined. */
+  constructor(width: number, height: number, isOut: Uint8Array) {
     const size = width * height;
     this.#width = width;
     this.#height = height;
+    this.#isOut = isOut;
     this.#partOf = new Int32Array(size);
     // No two neighbours begin a part each, so that there are at most half as many parts as pixels.
     const most = (size >> 1) + 1;
@@ -56,7 +59,7 @@ export class Sweeper {
 
   /** Every part that a threshold, raised level by level, makes of a plane, where it is wanted. */
   parts(plane: Levels, { leastArea, mostArea, isWanted }: Wanted): Part[] {
-    const order = byLevel(plane);
+    const order = byLevel(plane, this.#isOut);
     const sums = this.#sums;
     this.#partOf.fill(NOT_YET);
     this.#parts = 0;
@@ -145,7 +148,7 @@ export class Sweeper {
     found[0] = seed;
     seen[seed] = turn;
     const visit = (pixel: number) => {
-      if ((at[pixel] as number) > level || seen[pixel] === turn) return;
+      if ((at[pixel] as number) > level || seen[pixel] === turn || this.#isOut[pixel]) return;
       seen[pixel] = turn;
       found[end++] = pixel;
     };
@@ -164,16 +167,20 @@ export class Sweeper {
 const NOT_YET = -1;
 
 /** Pixels in order of their level, and where each level ends. */
-function byLevel({ at, levels }: Levels): { readonly pixels: Int32Array; readonly ends: Int32Array } {
+function byLevel(
+  { at, levels }: Levels,
+  isOut: Uint8Array,
+): { readonly pixels: Int32Array; readonly ends: Int32Array } {
   const ends = new Int32Array(levels);
-  for (const level of at) ends[level] = (ends[level] as number) + 1;
+  for (let i = 0; i < at.length; i++) if (!isOut[i]) ends[at[i] as number] = (ends[at[i] as number] as number) + 1;
   const next = new Int32Array(levels);
   for (let level = 1; level < levels; level++) {
     next[level] = ends[level - 1] as number;
     ends[level] = (ends[level] as number) + (next[level] as number);
   }
-  const pixels = new Int32Array(at.length);
+  const pixels = new Int32Array(ends[levels - 1] as number);
   for (let i = 0; i < at.length; i++) {
+    if (isOut[i]) continue;
     const level = at[i] as number;
     const place = next[level] as number;
     pixels[place] = i;

@@ -3,7 +3,7 @@ import { luminance, luminanceOf } from '../shade/index.ts';
 import { isWithin } from './hull.ts';
 import type { Light } from './light.ts';
 import { findPaper, type Paper } from './paper.ts';
-import { quantileAt } from './quantileAt.ts';
+import { quantileAmong, quantileAt, valuesAt } from './quantileAt.ts';
 import { PAPER_LIGHTNESS, type White } from './surface.ts';
 
 /** The sheet in a picture with what its light is. */
@@ -34,24 +34,23 @@ export function referenceOf(light: Light, small: Light): Reference | undefined {
   const paper = findPaper(small);
   if (!paper) return undefined;
   const isPaper = filled(paper, small, light);
-  const pixels = indicesOf(isPaper);
-  const y = Float32Array.from(pixels, (i) =>
-    luminance(light.r[i] as number, light.g[i] as number, light.b[i] as number),
-  );
-  const sorted = Float32Array.from(y).sort();
+  const pixels = someOf(isPaper);
+  const { r, g, b } = light;
+  const y = new Float32Array(pixels.length);
+  let clipped = 0;
+  for (let k = 0; k < pixels.length; k++) {
+    const i = pixels[k] as number;
+    const [red, green, blue] = [r[i] as number, g[i] as number, b[i] as number];
+    y[k] = luminance(red, green, blue);
+    if (Math.max(red, green, blue) > CLIPPED) clipped++;
+  }
+  const sorted = y.slice().sort();
   const at = (share: number) => quantileAt(sorted, share) as number;
   const [least, most] = [at(LIT.from), at(LIT.to)];
   const lit = pixels.filter((_, k) => (y[k] as number) >= least && (y[k] as number) <= most);
   const bright = at((LIT.from + LIT.to) / 2);
   const ofWhite = luminanceOf(PAPER_LIGHTNESS);
-  const white = {
-    r: middle(light.r, lit) / ofWhite,
-    g: middle(light.g, lit) / ofWhite,
-    b: middle(light.b, lit) / ofWhite,
-  };
-  let clipped = 0;
-  for (const i of pixels)
-    if (Math.max(light.r[i] as number, light.g[i] as number, light.b[i] as number) > CLIPPED) clipped++;
+  const white = { r: middle(r, lit) / ofWhite, g: middle(g, lit) / ofWhite, b: middle(b, lit) / ofWhite };
   return {
     paper,
     isPaper,
@@ -83,15 +82,22 @@ function filled({ outline }: Paper, small: Light, light: Light): Uint8Array {
   return out;
 }
 
-function indicesOf(mask: Uint8Array): Int32Array {
-  const out = new Int32Array(mask.length);
-  let end = 0;
-  for (let i = 0; i < mask.length; i++) if (mask[i]) out[end++] = i;
-  return out.slice(0, end);
+/** So many pixels say what all of a sheet would. */
+const ENOUGH = 50_000;
+
+/** Pixels of a mask, evenly strewn where there are more than enough. */
+function someOf(mask: Uint8Array): Int32Array {
+  let all = 0;
+  for (const each of mask) all += each;
+  const every = Math.max(1, Math.floor(all / ENOUGH));
+  const out = new Int32Array(Math.ceil(all / every));
+  let [seen, end] = [0, 0];
+  for (let i = 0; i < mask.length; i++) if (mask[i] && seen++ % every === 0) out[end++] = i;
+  return out;
 }
 
 function middle(values: Float32Array, pixels: Int32Array): number {
-  return quantileAt(Float32Array.from(pixels, (i) => values[i] as number).sort(), 0.5) as number;
+  return quantileAmong(valuesAt(values, pixels), 0.5) as number;
 }
 
 /** Cells across the sheet in which the colour of the light is taken: noise is not a second lamp. */

@@ -34,21 +34,18 @@ const slope = (l: Float32Array, i: number, step: number) => Math.abs((l[i + step
 
 function steepest(l: Float32Array, step: number, width: number, height: number): number[] {
   const counts = new Int32Array(1024);
-  const binOf = (i: number) => Math.min(1023, Math.floor(8 * slope(l, i, step)));
-  const each = (visit: (i: number) => void) => {
-    for (let y = 2; y < height - 2; y++) for (let i = y * width + 2; i < (y + 1) * width - 2; i++) visit(i);
-  };
-  each((i) => {
-    const bin = binOf(i);
-    counts[bin] = (counts[bin] as number) + 1;
-  });
+  const bins = new Uint16Array(l.length);
+  for (let y = 2; y < height - 2; y++)
+    for (let i = y * width + 2; i < (y + 1) * width - 2; i++) {
+      const bin = Math.min(1023, Math.floor(8 * slope(l, i, step)));
+      bins[i] = bin;
+      counts[bin] = (counts[bin] as number) + 1;
+    }
   // The steepest twenty times as many as are looked at: of a long edge every pixel is steep.
   let [least, sum] = [1023, 0];
   while (least > 8 && sum < 20 * EDGES) sum += counts[least--] as number;
   const found: number[] = [];
-  each((i) => {
-    if (binOf(i) > least) found.push(i);
-  });
+  for (let i = 0; i < bins.length; i++) if ((bins[i] as number) > least) found.push(i);
   const every = Math.max(1, Math.floor(found.length / EDGES));
   return found.filter((_, k) => k % every === 0);
 }

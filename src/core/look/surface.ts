@@ -1,5 +1,5 @@
-import { lightnessOf, luminance } from '../shade/index.ts';
-import { labOf } from './lab.ts';
+import { luminance } from '../shade/index.ts';
+import { labOf, quickLightness } from './lab.ts';
 import type { Light } from './light.ts';
 import { smoothed } from './smoothed.ts';
 
@@ -34,23 +34,28 @@ type Planes = [Float32Array, Float32Array, Float32Array];
 /** The picture as it would be under the lamp that makes its paper white. */
 export function surfaceOf(light: Light, white: White): Surface {
   const { width, height } = light;
-  const twice = (plane: Float32Array) => smoothed(smoothed(plane, width), width);
-  const [r, g, b] = (['r', 'g', 'b'] as const).map((key) =>
-    twice(light[key].map((value) => value / white[key])),
-  ) as Planes;
+  const [r, g, b] = (['r', 'g', 'b'] as const).map((key) => twice(asShare(light[key], white[key]), width)) as Planes;
   const l = new Float32Array(r.length);
   const brown = new Float32Array(r.length);
   const matt = new Float32Array(r.length);
   // Cameras write colour in a quarter of the pixels: it is read from a wider round than brightness.
-  const [r2, g2, b2] = [r, g, b].map(twice) as Planes;
+  const [r2, g2, b2] = [r, g, b].map((plane) => twice(plane, width)) as Planes;
   for (let i = 0; i < r.length; i++) {
-    l[i] = lightnessOf(luminance(r[i] as number, g[i] as number, b[i] as number));
+    l[i] = quickLightness(luminance(r[i] as number, g[i] as number, b[i] as number));
     const { a, b: yellow } = labOf(r2[i] as number, g2[i] as number, b2[i] as number);
     brown[i] = 0.7 * a + 0.7 * yellow;
-    matt[i] = lightnessOf(Math.max(0, (r2[i] as number) - (b2[i] as number)));
+    matt[i] = quickLightness(Math.max(0, (r2[i] as number) - (b2[i] as number)));
   }
   return { width, height, l, brown, matt, r, g, b };
 }
 
 /** (R - B) / Y of linear light: how far from grey, the same in light and in shade. */
 export const warmth = (r: number, g: number, b: number): number => (r - b) / Math.max(1e-4, luminance(r, g, b));
+
+const twice = (plane: Float32Array, width: number): Float32Array => smoothed(smoothed(plane, width), width);
+
+function asShare(plane: Float32Array, of: number): Float32Array {
+  const out = new Float32Array(plane.length);
+  for (let i = 0; i < out.length; i++) out[i] = (plane[i] as number) / of;
+  return out;
+}

@@ -31,7 +31,8 @@ export function LookingSettings() {
       </Tick>
       {space && space.bytes > 0 && (
         <p className="mt-2 flex flex-wrap items-center gap-x-4">
-          {counted(space.photos, 'photo')} of {counted(space.roasts, 'roast')} {space.photos === 1 ? 'takes' : 'take'} {formatMegabytes(space.bytes)} here.
+          {counted(space.photos, 'photo')} of {counted(space.roasts, 'roast')} {space.photos === 1 ? 'takes' : 'take'}{' '}
+          {formatMegabytes(space.bytes)} here.
           <DeleteForGood
             label="Remove all photos"
             says="They cannot be had back. What they told, the shades and the figures, stays with the roasts."

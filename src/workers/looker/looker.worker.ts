@@ -1,8 +1,8 @@
 import { expose, transfer } from 'comlink';
-import { lookAt, lookAtGround, lookAtReference, type Picture } from '@/core/look';
+import { LOOK_PIXELS, lookAt, lookAtGround, lookAtReference, type Picture } from '@/core/look';
 import { trayPhoto } from '@/core/simulate';
 import type { Looked, LookedAt, LookerContract } from './contract';
-import { openPhoto } from './openPhoto';
+import { drawn, openPhoto } from './openPhoto';
 import { smallPhoto } from './smallPhoto';
 
 const looks = { whole: lookAt, ground: lookAtGround, reference: lookAtReference } as const satisfies Record<
@@ -10,10 +10,17 @@ const looks = { whole: lookAt, ground: lookAtGround, reference: lookAtReference 
   unknown
 >;
 
+/** As many pixels as a look needs. */
 function pixelsOf(canvas: OffscreenCanvas): Picture {
-  const { width, height } = canvas;
-  const context = canvas.getContext('2d') as OffscreenCanvasRenderingContext2D;
-  return { width, height, rgba: context.getImageData(0, 0, width, height).data };
+  const scale = Math.min(1, Math.sqrt(LOOK_PIXELS / (canvas.width * canvas.height)));
+  const [width, height] = [Math.floor(canvas.width * scale), Math.floor(canvas.height * scale)];
+  const looked = scale < 1 ? drawn(canvas, width, height) : canvas;
+  const context = looked.getContext('2d') as OffscreenCanvasRenderingContext2D;
+  return {
+    width: looked.width,
+    height: looked.height,
+    rgba: context.getImageData(0, 0, looked.width, looked.height).data,
+  };
 }
 
 /** What a look at a canvas told, with the photo to be kept. */

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { byteOf, labOf } from '@/core/look';
+import { quickLightness } from '@/core/look/lab.ts';
 import { lightOf } from '@/core/look/light.ts';
 import { lightnessOf, luminanceOf } from '@/core/shade';
 
@@ -29,6 +30,8 @@ describe('colours', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 100, noNaN: true }), (lightness) => {
         near(lightnessOf(luminanceOf(lightness)), lightness, 0.15, 'there and back');
+        // The table for whole pictures says the same.
+        near(quickLightness(luminanceOf(lightness)), lightnessOf(luminanceOf(lightness)), 0.001, 'by the table');
       }),
     );
     // A grey of 119 of 255 is the middle, L* 50.

@@ -67,7 +67,7 @@ describe('a sweep', () => {
       fc.property(fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 48, maxLength: 48 }), (levels) => {
         const at = Uint8Array.from(levels);
         const plane = { levels: 4, at };
-        const sweeper = new Sweeper(8, 6);
+        const sweeper = new Sweeper(8, 6, new Uint8Array(48));
         const found = sweeper.parts(plane, { leastArea: 1, mostArea: 48, isWanted: () => true });
         for (const part of found) {
           const pixels = sweeper.pixelsOf(plane, part);
@@ -90,7 +90,7 @@ describe('a sweep', () => {
     const shapeOf = (isIn: (x: number, y: number) => boolean): Moments => {
       const at = Uint8Array.from({ length: 80 * 60 }, (_, i) => (isIn((i % 80) - 40, Math.floor(i / 80) - 30) ? 0 : 1));
       const wanted = { leastArea: 20, mostArea: 4000, isWanted: () => true };
-      const [part] = new Sweeper(80, 60).parts({ levels: 2, at }, wanted);
+      const [part] = new Sweeper(80, 60, new Uint8Array(4800)).parts({ levels: 2, at }, wanted);
       return part as Moments;
     };
     const bean = shapeOf((x, y) => (x / 22) ** 2 + (y / 15) ** 2 < 1);
