@@ -8,6 +8,10 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28 night',
+    says: ['A photo is measured faster. Gander prints a swatch that shows whether the camera still reads what it did.'],
+  },
+  {
     on: '2026-11-28 evening',
     says: [
       'The look of the beans: a photo beside white paper tells how dark and how even they are, on the page of a roast and of a jar.',

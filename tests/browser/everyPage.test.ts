@@ -35,6 +35,7 @@ const PATHS = [
   '/gear/piece/',
   '/practice/',
   '/files/',
+  '/files/swatch/',
 ];
 
 /** By day with every rule; at night only the colours are other ones. */

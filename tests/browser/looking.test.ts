@@ -70,6 +70,22 @@ const looks = (page: Page) =>
       }),
   );
 
+/** A plain card in the middle, a white sheet at its side. */
+async function besidePaper(colour: string): Promise<Buffer> {
+  const plain = (background: string, width: number, height: number) =>
+    sharp({ create: { width, height, channels: 3, background } })
+      .png()
+      .toBuffer();
+  return sharp(await plain('#807468', 1000, 750))
+    .composite([
+      { input: await plain('#efefef', 330, 520), left: 40, top: 100 },
+      { input: await plain(colour, 260, 260), left: 420, top: 245 },
+    ])
+    .blur(1)
+    .jpeg({ quality: 92 })
+    .toBuffer();
+}
+
 const section = (page: Page) => page.getByRole('region', { name: 'Look at the beans' });
 const choose = (page: Page, name: string, mimeType: string, buffer: Buffer) =>
   section(page).getByLabel('Choose a photo', { exact: true }).setInputFiles({ name, mimeType, buffer });
@@ -167,6 +183,52 @@ describe('the look of the beans', () => {
     await page.goto('/larder/shelf/');
     await page.locator('a[href*="/larder/jar/"]').first().click();
     await section(page).getByText('The figures').waitFor();
+    await page.context().close();
+  });
+
+  it('looks in two tabs at once: both keep what they saw, and each shows the newest', async () => {
+    const page = await opened();
+    await roastPulled(page);
+    await page.getByRole('link', { name: 'Done: to its page' }).click();
+    await section(page).waitFor();
+    const other = await page.context().newPage();
+    await other.goto(page.url());
+    await section(other).waitFor();
+    const paler = await sharp(tray).linear(1.1).jpeg().toBuffer();
+    await Promise.all([choose(page, 'a.jpg', 'image/jpeg', tray), choose(other, 'b.jpg', 'image/jpeg', paler)]);
+    for (const each of [page, other]) await each.getByText(/The beans are measured/).waitFor();
+    const kept = await looks(page);
+    assert.deepEqual([kept.looks.length, kept.photos.length], [2, 2]);
+    const newest = `${kept.looks[1]?.lightness.toFixed(1)}, between`;
+    for (const each of [page, other]) {
+      await section(each).getByText('The figures').click();
+      await section(each).getByText(newest).waitFor();
+    }
+    await page.context().close();
+  });
+
+  it('sees the camera drift by a swatch, on this device', async () => {
+    const page = await opened();
+    await firstThings(page);
+    await page.goto('/files/swatch/');
+    const brown = await page
+      .getByRole('img', { name: 'The swatch: one plain brown' })
+      .locator('rect')
+      .getAttribute('fill');
+    await page.goto('/files/');
+    const looked = async (colour: string, says: RegExp) => {
+      await page
+        .getByLabel('Choose a photo of it', { exact: true })
+        .setInputFiles({ name: 'card.jpg', mimeType: 'image/jpeg', buffer: await besidePaper(colour) });
+      await page.getByText(says).waitFor();
+    };
+    await page.getByText('Does the camera read the same?').click();
+    await looked(brown ?? '', /1 photo, the newest from today: L\* (29|30|31)\.\d/);
+    await looked(brown ?? '', /2 photos.*It reads the same/);
+    await looked('#8a6a58', /3 photos.*It reads \d+\.\d L\* lighter than it usually did/);
+    await page.reload();
+    await page.getByText('Does the camera read the same?').click();
+    await page.getByText(/3 photos/).waitFor();
     await page.context().close();
   });
 

@@ -53,12 +53,16 @@ function Drift() {
   return (
     <>
       <p>
-        Photograph one plain, dull thing beside the white sheet now and then, such as the lid of a jar. What it reads
-        should stay; where it wanders, so do the shades. Kept on this device, since another has another camera.
+        Photograph one plain, dull thing beside the white sheet now and then, such as the lid of a jar or{' '}
+        <a href="/files/swatch/" className="underline underline-offset-4">
+          a swatch from your printer
+        </a>
+        . What it reads should stay; where it wanders, so do the shades. Kept on this device, since another has another
+        camera.
       </p>
       {newest && (
         <p className="mt-2">
-          {counted(reads.length, 'photo')}, the last on {words.dayOf(Date.parse(newest.at))}: L*{' '}
+          {counted(reads.length, 'photo')}, the newest from {words.dayOf(Date.parse(newest.at))}: L*{' '}
           {newest.lightness.toFixed(1)}.{' '}
           {drift && (
             <b>
