@@ -6,6 +6,8 @@ import type { ToFile } from './toFile.ts';
 
 const share = z.number().min(-1).max(4);
 
+const ellipse = z.object({ x: share, y: share, long: share, broad: share, angle: z.number() });
+
 const listed = z.object({
   file: z.string().max(80),
   /** The look that it belongs to, in `looks` of its roast. */
@@ -15,19 +17,8 @@ const listed = z.object({
   width: z.int().min(1).max(10_000),
   height: z.int().min(1).max(10_000),
   white: z.object({ r: z.number().positive(), g: z.number().positive(), b: z.number().positive() }),
-  marks: z
-    .array(
-      z.object({
-        x: share,
-        y: share,
-        long: share,
-        broad: share,
-        angle: z.number(),
-        lightness: z.number(),
-        is: z.enum(['pale', 'scorched']).optional(),
-      }),
-    )
-    .max(5000),
+  marks: z.array(ellipse.extend({ lightness: z.number(), is: z.enum(['pale', 'scorched']).optional() })).max(5000),
+  patches: z.array(ellipse).max(5000).optional(),
 });
 
 /** A photo out of a file, with its bytes. */
@@ -62,11 +53,17 @@ export function photosInFile(list: readonly unknown[], files: Readonly<Record<st
 /** Brings the photos of a file to the looks that are here and have none; gives of how many roasts. */
 export async function bringPhotos(db: GanderDatabase, photos: readonly PhotoFile[]): Promise<number> {
   const brought = new Set<string>();
-  for (const { bytes, ...facts } of photos) {
+  for (const { bytes, patches, ...facts } of photos) {
     const roast = await db.roasts.get(facts.roastId);
     if (!roast?.looks?.some(({ id }) => id === facts.id) || (await db.photos.get(facts.id))) continue;
     const marks = facts.marks.map(({ is, ...mark }) => ({ ...mark, ...(is && { is }) }));
-    await db.photos.put({ ...facts, marks, bytes: bytes.slice().buffer, size: bytes.length });
+    await db.photos.put({
+      ...facts,
+      marks,
+      ...(patches && { patches }),
+      bytes: bytes.slice().buffer,
+      size: bytes.length,
+    });
     brought.add(facts.roastId);
   }
   return brought.size;

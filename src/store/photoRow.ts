@@ -1,4 +1,4 @@
-import type { SeenBean, White } from '@/core/look';
+import type { SeenBean, SeenEllipse, White } from '@/core/look';
 
 /** The photo that a look at a roast was taken from (its id is the look's). It lies apart, so that it can be removed alone. */
 export interface PhotoRow {
@@ -14,6 +14,8 @@ export interface PhotoRow {
   /** White in its light, linear: with it the light is taken out. */
   readonly white: White;
   readonly marks: readonly SeenBean[];
+  /** Scorched patches of beans that were not clear enough to be measured. */
+  readonly patches?: readonly SeenEllipse[];
 }
 
 /** A photo without what only its roast knows. */

@@ -32,6 +32,7 @@ const photo = (bytes: number[]) => ({
   height: 1200,
   white: { r: 0.6, g: 0.6, b: 0.5 },
   marks: [{ x: 0.2, y: 0.1, long: 0.02, broad: 0.014, angle: 1, lightness: 31, is: 'pale' as const }],
+  patches: [{ x: 0.4, y: 0.2, long: 0.01, broad: 0.008, angle: 0 }],
 });
 const lookAs = (id: string, roast: Roast, lightness = 31): RoastLook =>
   ({
@@ -142,7 +143,7 @@ describe('photos in the saved file', () => {
     assert.match(said.text, /and the photos of 1 roast\.$/);
     const back = await newestPhotoOf(elsewhere, roast.id);
     assert.deepEqual([...new Uint8Array(back?.bytes ?? new ArrayBuffer(0))], [9, 8, 7]);
-    assert.deepEqual(back?.marks, photo([]).marks);
+    assert.deepEqual([back?.marks, back?.patches], [photo([]).marks, photo([]).patches]);
     assert.equal((await bringIn(elsewhere, file, 'it.zip', 'mine', {})).text, 'Everything in it.zip was here already.');
   });
 

@@ -27,6 +27,8 @@ export interface Found {
   readonly grey: number;
   /** About so many beans lie there, by how much is coloured as they are; undefined where that cannot be told. */
   readonly about?: number;
+  /** How much likelier each pixel is a bean's than not, above 0 where it is; undefined where too few beans are clear to say. */
+  readonly like?: Float32Array;
 }
 
 /** The beans of a picture, none upon another, of one size; `isOut` is 1 where none can be. */
@@ -50,7 +52,7 @@ export function findBeans(surface: Surface, isOut: Uint8Array): Found {
   let alike = 0;
   for (const value of like) if (value > 0) alike++;
   const area = usualArea(beans.filter((bean) => bean.like > GOOD_LIKE));
-  return { beans, grey, ...(area !== undefined && { about: alike / area }) };
+  return { beans, grey, like, ...(area !== undefined && { about: alike / area }) };
 }
 
 /** The best of what overlaps, best first, of one size. */

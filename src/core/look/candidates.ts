@@ -103,6 +103,22 @@ function standsOut(
   return { contrast: steps[steps.length >> 1] as number, around: over / steps.length };
 }
 
+/** In how much of the way around an ellipse, at so many of its radii, a pixel passes; beyond the picture none does. */
+export function shareAround(
+  moments: Moments,
+  radii: number,
+  { width, height }: Size,
+  passes: (pixel: number) => boolean,
+): number {
+  let passed = 0;
+  for (const direction of DIRECTIONS) {
+    const { x, y } = onEllipse(moments, direction, radii);
+    const [column, row] = [Math.round(x), Math.round(y)];
+    if (column >= 0 && row >= 0 && column < width && row < height && passes(row * width + column)) passed++;
+  }
+  return passed / DIRECTIONS.length;
+}
+
 /** A point at so many radii of the ellipse in a direction; the ellipse's radius is twice its spread. */
 function onEllipse({ x, y, xx, xy, yy }: Moments, { cos, sin }: { cos: number; sin: number }, radii: number) {
   // The Cholesky root of the covariance takes the unit circle to the ellipse.

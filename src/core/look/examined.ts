@@ -2,6 +2,7 @@ import { type Found, findBeans } from './beans.ts';
 import { type Light, lightOf, type Picture, smallerLight } from './light.ts';
 import { type BeanMeasured, measured } from './measured.ts';
 import { PAPER_PIXELS } from './paper.ts';
+import { type Patches, scorchedPatches } from './patches.ts';
 import { type Reference, referenceOf } from './reference.ts';
 import { edgeWidth } from './sharpness.ts';
 import { surfaceOf } from './surface.ts';
@@ -16,6 +17,7 @@ export interface Examined {
   readonly edgeWidth?: number;
   readonly found?: Found;
   readonly beans?: readonly BeanMeasured[];
+  readonly patches?: Patches;
 }
 
 /** A picture is made so small before beans are looked for: at arm's length a bean is then 30 to 60 pixels long. */
@@ -30,12 +32,14 @@ export function examine(picture: Picture): Examined {
   const surface = surfaceOf(light, reference.white);
   const width = edgeWidth(surface);
   const found = findBeans(surface, reference.isPaper);
+  const beans = measured(found.beans, surface);
   return {
     light,
     small,
     reference,
     ...(width !== undefined && { edgeWidth: width }),
     found,
-    beans: measured(found.beans, surface),
+    beans,
+    patches: scorchedPatches(surface, found, beans, reference.isPaper),
   };
 }

@@ -1,6 +1,7 @@
 import { deviation } from 'd3-array';
 import { middleOf } from '../chance/index.ts';
 import type { BeanMeasured } from './measured.ts';
+import type { Patches } from './patches.ts';
 
 /** What a picture tells of its beans; shares are from 0 to 1, and absent where they are not surely told. */
 export interface Measure {
@@ -18,8 +19,6 @@ export interface Measure {
 
 /** Lighter than the middle by so much is pale, L*. */
 export const PALE_BY = 9;
-/** A bean is scorched from so much of its surface on. */
-export const SCORCHED_FROM = 0.08;
 /** Below it char and bean are one darkness, L*. */
 const SCORCH_SEEN_FROM = 24;
 /** So many beans tell how they differ. */
@@ -27,9 +26,9 @@ const ENOUGH = 28;
 /** Where more lie there than twice those that were clear, nobody can say how many. */
 const MOST_HIDDEN = 2;
 
-/** What beans tell that were measured, at least two, of `about` so many that lie there. */
-export function measureOf(beans: readonly BeanMeasured[], about: number | undefined): Measure {
-  const share = (isOne: (bean: BeanMeasured) => boolean) => beans.filter(isOne).length / beans.length;
+/** What beans tell that were measured, at least two, of `about` so many that lie there, with the scorched patches seen. */
+export function measureOf(beans: readonly BeanMeasured[], about: number | undefined, patches: Patches): Measure {
+  const scorched = patches.on.size + patches.besides.length;
   const medianL = middleOf(beans.map(({ lightness }) => lightness)) as number;
   const half = halfRange(beans, medianL);
   const isEnough = beans.length >= ENOUGH;
@@ -38,10 +37,10 @@ export function measureOf(beans: readonly BeanMeasured[], about: number | undefi
     range: { least: Math.max(0, medianL - half), most: medianL + half },
     ...(isEnough && {
       spreadL: deviation(beans, ({ bestLit }) => bestLit) as number,
-      paleShare: share(({ lightness }) => lightness >= medianL + PALE_BY),
+      paleShare: beans.filter(({ lightness }) => lightness >= medianL + PALE_BY).length / beans.length,
     }),
     ...(isEnough &&
-      medianL >= SCORCH_SEEN_FROM && { scorchedShare: share(({ scorched }) => scorched >= SCORCHED_FROM) }),
+      medianL >= SCORCH_SEEN_FROM && { scorchedShare: scorched / (beans.length + patches.besides.length) }),
     measured: beans.length,
     ...(isEnough &&
       about !== undefined &&

@@ -14,8 +14,6 @@ export interface BeanMeasured {
   readonly bestLit: number;
   /** Red less blue as a share of its brightness: how brown it is. */
   readonly brown: number;
-  /** How much of it is scorched, 0 to 1, without its crease. */
-  readonly scorched: number;
 }
 
 /** The part of a bean that lies open to the light, by its brightness: the rest slopes away or is shaded. */
@@ -38,7 +36,6 @@ export function measured(beans: readonly Bean[], surface: Surface): BeanMeasured
   const lit = beans.map((bean) => lights(bean, surface));
   const warm = quantileAt(joined(lit.map(({ share }) => share)).sort(), MATT);
   if (warm === undefined || warm <= 0) return [];
-  const black = new Uint8Array(surface.l.length);
   return beans.map((bean, n) => {
     const { red, plain, share } = lit[n] as Lights;
     const own = quantileAt(share, MATT) ?? warm;
@@ -50,7 +47,6 @@ export function measured(beans: readonly Bean[], surface: Surface): BeanMeasured
       bestLit: matt(BEST_LIT),
       brown: own,
       plain: lightnessOf(quantileAt(plain, PLAIN) as number),
-      scorched: scorchedShare(bean, surface, brown, black),
     };
   });
 }
@@ -85,30 +81,4 @@ function joined(parts: readonly Float32Array[]): Float32Array {
     at += part.length;
   }
   return all;
-}
-
-/** Scorched is so much darker than the bean's own open surface, L*, and so much less brown, as a share. */
-const SCORCHED_BY = 8;
-const SCORCHED_WARMTH = 0.7;
-
-function scorchedShare({ pixels }: Bean, { l, r, g, b, width }: Surface, warm: number, black: Uint8Array): number {
-  const open = quantileAt(Float32Array.from(pixels, (i) => l[i] as number).sort(), LIT) as number;
-  for (const i of pixels) {
-    const y = luminance(r[i] as number, g[i] as number, b[i] as number);
-    const isGrey = ((r[i] as number) - (b[i] as number)) / Math.max(LEAST_LIGHT, y) < SCORCHED_WARMTH * warm;
-    if (isGrey && (l[i] as number) < open - SCORCHED_BY) black[i] = 1;
-  }
-  // The crease is thin: what is left when a rim is taken off every side is a patch.
-  const reach = Math.max(1, Math.round(0.05 * Math.sqrt(pixels.length)));
-  let kept = 0;
-  for (const i of pixels) if (isDeep(i, black, reach, width)) kept++;
-  for (const i of pixels) black[i] = 0;
-  // What was taken off is given back, about: a patch of the bean's own size loses twice the reach across.
-  return kept === 0 ? 0 : Math.min(1, (Math.sqrt(kept) + 2 * reach) ** 2 / pixels.length);
-}
-
-function isDeep(i: number, black: Uint8Array, reach: number, width: number): boolean {
-  for (let k = 0; k <= reach; k++)
-    if (!black[i - k] || !black[i + k] || !black[i - k * width] || !black[i + k * width]) return false;
-  return true;
 }

@@ -55,6 +55,7 @@ function lookInRing(picture: Picture, refusalIn: (ring: InRing) => Refusal | und
     measure: { medianL, range: { least: Math.max(0, medianL - HALF_RANGE), most: medianL + HALF_RANGE }, measured: 0 },
     white: reference.white,
     beans: [],
+    patches: [],
   };
 }
 

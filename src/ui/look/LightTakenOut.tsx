@@ -1,4 +1,5 @@
 import { useEffect, useId, useState } from 'react';
+import type { SeenBean, SeenEllipse } from '@/core/look';
 import type { PhotoIn, PhotoRow } from '@/store/photoRow';
 
 interface LightTakenOutProps {
@@ -13,29 +14,38 @@ interface LightTakenOutProps {
 export function LightTakenOut({ photo, outlined, alt, className }: LightTakenOutProps) {
   const id = useId();
   const url = usePhotoUrl(photo);
-  const { width, height, white, marks } = photo;
+  const { width, height, white, marks, patches } = photo;
   return (
     <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={alt} className={className}>
       <WhiteFilter id={id} white={white} />
       {url && <image href={url} width={width} height={height} filter={`url(#${id})`} />}
+      {outlined && marks.map((mark) => <Ring key={`${mark.x} ${mark.y}`} at={mark} is={mark.is} width={width} />)}
       {outlined &&
-        marks.map(({ x, y, long, broad, angle, is }) => (
-          <g
-            key={`${x} ${y}`}
-            transform={`translate(${x * width} ${y * width}) rotate(${(angle * 180) / Math.PI})`}
-            fill="none"
-          >
-            <ellipse rx={long * width} ry={broad * width} stroke="#1d130b" strokeOpacity={0.7} strokeWidth={4} />
-            <ellipse
-              rx={long * width}
-              ry={broad * width}
-              stroke={is === undefined ? '#f9f4e8' : '#ffb25c'}
-              strokeWidth={is === undefined ? 1.5 : 4}
-              strokeDasharray={is === 'pale' ? '9 6' : undefined}
-            />
-          </g>
-        ))}
+        patches?.map((patch) => <Ring key={`${patch.x} ${patch.y}`} at={patch} is="scorched" width={width} />)}
     </svg>
+  );
+}
+
+interface RingProps {
+  readonly at: SeenEllipse;
+  readonly is: SeenBean['is'];
+  /** Of the photo, pixels. */
+  readonly width: number;
+}
+
+/** A ring around a bean, or a scorched place of one: dark under light, so that it shows on both. */
+function Ring({ at: { x, y, long, broad, angle }, is, width }: RingProps) {
+  const radii = { rx: long * width, ry: broad * width };
+  return (
+    <g transform={`translate(${x * width} ${y * width}) rotate(${(angle * 180) / Math.PI})`} fill="none">
+      <ellipse {...radii} stroke="#1d130b" strokeOpacity={0.7} strokeWidth={4} />
+      <ellipse
+        {...radii}
+        stroke={is === undefined ? '#f9f4e8' : '#ffb25c'}
+        strokeWidth={is === undefined ? 1.5 : 4}
+        strokeDasharray={is === 'pale' ? '9 6' : undefined}
+      />
+    </g>
   );
 }
 

@@ -75,7 +75,7 @@ export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
 function Rings({ photo }: { readonly photo: PhotoRow }) {
   const kinds = new Set(photo.marks.map(({ is }) => is));
   const said = [
-    kinds.has('scorched') && 'Thick rings: scorched.',
+    (kinds.has('scorched') || (photo.patches?.length ?? 0) > 0) && 'Thick rings: scorched.',
     kinds.has('pale') && 'Broken rings: much paler than the rest.',
   ].filter((each) => each !== false);
   return said.length === 0 ? null : <p className="text-husk mt-1 text-[0.95rem]">{said.join(' ')}</p>;

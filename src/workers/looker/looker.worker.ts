@@ -27,9 +27,9 @@ function pixelsOf(canvas: OffscreenCanvas): Picture {
 async function lookedAt(canvas: OffscreenCanvas, of: LookedAt): Promise<Looked> {
   const look = looks[of](pixelsOf(canvas));
   if (look.kind === 'refused') return look;
-  const { measure, white, beans } = look;
+  const { measure, white, beans, patches } = look;
   const small = await smallPhoto(canvas);
-  return transfer({ kind: 'measured', measure, photo: { ...small, white, marks: beans } }, [small.bytes]);
+  return transfer({ kind: 'measured', measure, photo: { ...small, white, marks: beans, patches } }, [small.bytes]);
 }
 
 const looker: LookerContract = {

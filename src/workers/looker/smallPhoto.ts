@@ -7,7 +7,7 @@ const SIZES = [1600, 1280, 960] as const;
 const QUALITIES = [0.85, 0.75, 0.6, 0.45] as const;
 
 /** A photo as it is kept: written anew, so that place, time and camera that stood in it are gone. */
-export async function smallPhoto(canvas: OffscreenCanvas): Promise<Omit<PhotoIn, 'white' | 'marks'>> {
+export async function smallPhoto(canvas: OffscreenCanvas): Promise<Omit<PhotoIn, 'white' | 'marks' | 'patches'>> {
   let last: Blob | undefined;
   let shown = canvas;
   for (const longest of SIZES) {

@@ -23,6 +23,7 @@ const brown = (lightness: number): Colour => {
   const k = y / (0.2126 * 1.6 + 0.7152 + 0.0722 * 0.45);
   return [1.6 * k, k, 0.45 * k];
 };
+const CHAR: Colour = [0.018, 0.018, 0.018];
 const GREY: Colour = [0.22, 0.22, 0.22];
 const PAPER: Colour = [0.866, 0.866, 0.866];
 
@@ -31,10 +32,12 @@ interface Flat {
   /** Colour of the light. */
   readonly light?: Colour;
   readonly paper?: boolean;
+  /** So many of the first have char: half a round that cuts into an end. */
+  readonly charred?: number;
 }
 
 /** Beans without shade or sheen, in rows on grey beside a sheet, in a light of a colour. */
-function flat({ lightness, light = [1, 1, 1], paper = true }: Flat): Picture {
+function flat({ lightness, light = [1, 1, 1], paper = true, charred = 0 }: Flat): Picture {
   const [width, height] = [720, 540];
   const rgba = new Uint8Array(4 * width * height).fill(255);
   const put = (x: number, y: number, colour: Colour) => {
@@ -43,6 +46,7 @@ function flat({ lightness, light = [1, 1, 1], paper = true }: Flat): Picture {
   };
   const random = seededRandom(4);
   const beans = lightness.map((each, i) => ({
+    isCharred: i < charred,
     x: 50 + (i % 6) * 62,
     y: 40 + Math.floor(i / 6) * 52,
     turn: random() * Math.PI,
@@ -58,7 +62,9 @@ function flat({ lightness, light = [1, 1, 1], paper = true }: Flat): Picture {
         return (along / 21) ** 2 + (across / 14) ** 2 < 1;
       });
       const onPaper = paper && x > 450 && y > 60 && y < 480;
-      put(x, y, bean?.colour ?? (onPaper ? PAPER : GREY));
+      const atEnd =
+        bean?.isCharred && Math.hypot(x - bean.x - 11 * Math.cos(bean.turn), y - bean.y - 11 * Math.sin(bean.turn)) < 7;
+      put(x, y, atEnd ? CHAR : (bean?.colour ?? (onPaper ? PAPER : GREY)));
     }
   return { width, height, rgba };
 }
@@ -91,6 +97,14 @@ describe('known beans beside white paper', () => {
     assert.ok((spreadL ?? 0) > 3);
     assert.ok(look.kind === 'measured');
     assert.equal(look.beans.filter(({ is }) => is === 'pale').length, Math.round((paleShare ?? 0) * look.beans.length));
+  });
+
+  it('show where they are scorched, also where the char breaks their outline', () => {
+    const look = lookAt(flat({ lightness: many(36), charred: 9 }));
+    assert.ok(Math.abs((measureOf(look).scorchedShare ?? 0) - 9 / 54) < 0.03, `${measureOf(look).scorchedShare}`);
+    assert.ok(look.kind === 'measured');
+    const shown = [...look.beans.filter(({ is }) => is === 'scorched'), ...look.patches];
+    assert.ok(shown.length >= 8 && shown.every(({ y }) => y * 720 < 150), 'rings lie in the first two rows');
   });
 
   it('are placed where they lie', () => {
@@ -130,7 +144,7 @@ describe('drawn trays', () => {
       const photo = trayPhoto({ count: 80, lightness, spread: 1.5, scorchedShare, paleShare: 0 }, 11);
       const measure = measureOf(lookAt(photo));
       assert.ok(Math.abs(measure.medianL - lightness) < 4, `L* ${measure.medianL} for ${lightness}`);
-      assert.ok(Math.abs((measure.scorchedShare ?? 1) - scorchedShare) < 0.1, `scorched ${measure.scorchedShare}`);
+      assert.ok(Math.abs((measure.scorchedShare ?? 1) - scorchedShare) < 0.08, `scorched ${measure.scorchedShare}`);
     }
   });
 
