@@ -13,6 +13,7 @@ export type What =
       /** The sound and the photos of roasts too, where they were kept: then the file is a zip. */
       readonly beside?: readonly Beside[];
     }
+  /** Their photos go along; their sound does not, since somebody may be talking in it. */
   | { readonly kind: 'roasts'; readonly ids: readonly string[] }
   | { readonly kind: 'recipe'; readonly id: string };
 
@@ -31,9 +32,25 @@ export async function writeFile(db: GanderDatabase, what: What, nowMs: number): 
   const back = salvageNotebook(await blob.text());
   const issues = back.ok ? back.value.leftOut.map(({ why }) => why) : back.issues;
   const faults = issues.slice(0, MOST_FAULTS).map(issueSentence);
-  if (what.kind !== 'everything' || !what.beside?.length) return { blob, faults };
-  const roastIds = (await db.roasts.toCollection().primaryKeys()) as string[];
-  return { blob: await zipped(blob, await besideRoasts(db, roastIds, what.beside)), faults };
+  const beside = await besideOf(db, what);
+  return { blob: beside ? await zipped(blob, beside) : blob, faults };
+}
+
+/** What lies beside a part of the notebook in its file; undefined where it is the plain form. */
+async function besideOf(db: GanderDatabase, what: What) {
+  switch (what.kind) {
+    case 'everything': {
+      if (!what.beside?.length) return undefined;
+      const ids = (await db.roasts.toCollection().primaryKeys()) as string[];
+      return besideRoasts(db, ids, what.beside);
+    }
+    case 'roasts': {
+      const beside = await besideRoasts(db, what.ids, ['photos']);
+      return beside.photos.length > 0 ? beside : undefined;
+    }
+    case 'recipe':
+      return undefined;
+  }
 }
 const MOST_FAULTS = 12;
 

@@ -14,6 +14,8 @@ interface ShareSheetProps {
   /** What the files are called, without an ending. */
   readonly fileName: string;
   readonly controlName?: (id: string) => string;
+  /** What goes along in the file, where anything does. */
+  readonly along?: string | undefined;
   /** Saves it as a file that another Gander loads. */
   readonly onSave: () => void;
   readonly onClose: () => void;
@@ -23,7 +25,7 @@ interface ShareSheetProps {
 const WIDE = 1100;
 
 /** A roast or recipe for somebody else: as text, as a picture, on paper, or as a file for their own Gander. */
-export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, onSave, onClose }: ShareSheetProps) {
+export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, along, onSave, onClose }: ShareSheetProps) {
   const fileName = wanted.replace(/[^\p{L}\p{N}-]+/gu, '-');
   const drawn = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState('');
@@ -55,7 +57,9 @@ export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, onSa
   });
   return (
     <Dialog open onClose={onClose} title="For somebody else">
-      <p className="mb-4">What you give away is this one alone: no prices, no stock, nothing else of your notebook.</p>
+      <p className="mb-4">
+        What you give away is this one alone: no prices, no stock, nothing else of your notebook.{along && ` ${along}`}
+      </p>
       <div className="flex flex-wrap gap-3">
         {'share' in navigator && (
           <Button variant="next" onClick={() => void share()}>

@@ -147,6 +147,17 @@ describe('photos in the saved file', () => {
     assert.equal((await bringIn(elsewhere, file, 'it.zip', 'mine', {})).text, 'Everything in it.zip was here already.');
   });
 
+  it('go along with a single roast, which is a plain file without any', async () => {
+    const { db, roast } = await household();
+    const what = { kind: 'roasts' as const, ids: [roast.id] };
+    assert.equal((await writeFile(db, what, NOW)).blob.type, 'application/json');
+    await keepLook(db, roast.id, lookAs('abcd0001', roast), { photo: photo([4, 5]) });
+    const { blob } = await writeFile(db, what, NOW);
+    assert.equal(blob.type, 'application/zip');
+    const { opened } = await openFile(openTestDatabase(), await bytesOf(blob));
+    assert.deepEqual(opened.kind === 'notebook' && opened.beside, { sounds: 0, photos: 1, lost: 0 });
+  });
+
   it('stay out where they are not wanted, and the plain file has what they told', async () => {
     const { db, roast } = await household();
     await keepLook(db, roast.id, lookAs('aaaa', roast), { photo: photo([9]) });

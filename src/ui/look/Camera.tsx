@@ -23,6 +23,7 @@ const BETWEEN_MS = 350;
 /** The camera's picture with what is wrong with it while that can still be mended, and the button that takes it. */
 export function Camera({ of, onTaken, onClose }: CameraProps) {
   const video = useRef<HTMLVideoElement>(null);
+  const place = useRef<HTMLDivElement>(null);
   const [aim, setAim] = useState<Aim>();
   const [fault, setFault] = useState<string>();
   useEffect(() => {
@@ -73,9 +74,15 @@ export function Camera({ of, onTaken, onClose }: CameraProps) {
       </p>
     );
   return (
-    <div className="mt-3">
+    <div ref={place} className="sideways:grid sideways:grid-cols-[auto_1fr] sideways:gap-4 mt-3 scroll-mt-3">
       <div className="relative overflow-hidden rounded-xl bg-black">
-        <video ref={video} playsInline muted className="block max-h-[60dvh] w-full object-contain" />
+        <video
+          ref={video}
+          playsInline
+          muted
+          className="sideways:max-h-[80dvh] sideways:w-auto block max-h-[60dvh] w-full object-contain"
+          onLoadedMetadata={() => place.current?.scrollIntoView({ block: 'nearest' })}
+        />
         {of !== 'whole' && (
           <span
             aria-hidden="true"
@@ -84,16 +91,18 @@ export function Camera({ of, onTaken, onClose }: CameraProps) {
           />
         )}
       </div>
-      <p role="status" className={`mt-2 min-h-14 ${aim && !aim.refuse ? 'font-bold' : ''}`}>
-        {aimWords(aim, of)}
-      </p>
-      <div className="flex flex-wrap gap-3">
-        <Button variant="next" size="large" onClick={() => void shoot()}>
-          Take this photo
-        </Button>
-        <Button size="large" onClick={onClose}>
-          Not now
-        </Button>
+      <div>
+        <p role="status" className={`mt-2 min-h-14 ${aim && !aim.refuse ? 'font-bold' : ''}`}>
+          {aimWords(aim, of)}
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button variant="next" size="large" onClick={() => void shoot()}>
+            Take this photo
+          </Button>
+          <Button size="large" onClick={onClose}>
+            Not now
+          </Button>
+        </div>
       </div>
     </div>
   );

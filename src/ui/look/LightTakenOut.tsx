@@ -16,7 +16,13 @@ export function LightTakenOut({ photo, outlined, alt, className }: LightTakenOut
   const url = usePhotoUrl(photo);
   const { width, height, white, marks, patches } = photo;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={alt} className={className}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      preserveAspectRatio="xMinYMid"
+      role="img"
+      aria-label={alt}
+      className={className}
+    >
       <WhiteFilter id={id} white={white} />
       {url && <image href={url} width={width} height={height} filter={`url(#${id})`} />}
       {outlined && marks.map((mark) => <Ring key={`${mark.x} ${mark.y}`} at={mark} is={mark.is} width={width} />)}

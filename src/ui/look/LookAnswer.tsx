@@ -46,7 +46,7 @@ export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
             photo={photo}
             outlined
             alt={`The beans beside white paper, with the light taken out. ${sentence}`}
-            className="mt-3 w-full rounded-xl"
+            className="mt-3 max-h-[80dvh] w-full rounded-xl"
           />
           <Rings photo={photo} />
           <SortedBeans photo={photo} />

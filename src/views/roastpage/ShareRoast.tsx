@@ -33,6 +33,7 @@ export function ShareRoast({ named, fileName, controlName, onSave, onClose }: Sh
       ribbon={ribbonOf(named.roast)}
       fileName={fileName}
       controlName={controlName}
+      along={named.roast.looks && 'Its photos are in the file, without place and time; its sound is not.'}
       onSave={onSave}
       onClose={onClose}
     />
