@@ -6,7 +6,7 @@ import { type Level, levels, refusals, type Trial, throughTwoCameras, trialOf } 
 const MEASURED = 14;
 const REFUSED = 4;
 /** Scenes that nobody looked at while the measure was made. */
-const SEED = 20_261_800;
+const SEED = 20_262_200;
 /** Pixels across: an eighth of a large photo. */
 const WIDTH = 900;
 

@@ -1,4 +1,4 @@
-import { lookOf, type Roast, type RoastLook } from '../roast/index.ts';
+import { beansOf, lookOf, type Roast } from '../roast/index.ts';
 
 /** From so many of the beans on, pale ones are more than a stray. Our own figure. */
 const PALE_FROM = 0.03;
@@ -7,15 +7,13 @@ const PALE_FROM = 0.03;
 export function palePhoto(roast: Roast): string | undefined {
   const look = lookOf(roast);
   if (!look || (look.paleShare ?? 0) < PALE_FROM) return undefined;
-  return `In the photo ${ofBeans(look, look.paleShare)} are much paler than the rest: picked unripe, they never brown.`;
+  return `In the photo ${beansOf(look, look.paleShare).words} are much paler than the rest: picked unripe, they never brown.`;
 }
 
 /** How many beans have scorched spots: as the photo counts them, else as somebody said. */
 export function scorchedWords(roast: Roast, amount: 'Many' | 'Some'): string {
   const look = lookOf(roast);
   return look?.scorchedShare
-    ? `In the photo ${ofBeans(look, look.scorchedShare)} have scorched spots.`
+    ? `In the photo ${beansOf(look, look.scorchedShare).words} have scorched spots.`
     : `${amount} beans have scorched spots.`;
 }
-
-const ofBeans = ({ measured }: RoastLook, share = 0) => `${Math.round(share * measured)} of ${measured} beans`;

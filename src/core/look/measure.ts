@@ -19,6 +19,8 @@ export interface Measure {
 
 /** Lighter than the middle by so much is pale, L*. */
 export const PALE_BY = 9;
+/** More than so many are not pale ones among the rest: the light falls in two, or two batches lie there. */
+const MOST_PALE = 0.25;
 /** Below it char and bean are one darkness, L*. */
 const SCORCH_SEEN_FROM = 24;
 /** So many beans tell how they differ. */
@@ -28,8 +30,11 @@ const MOST_HIDDEN = 2;
 
 /** What beans tell that were measured, at least two, of `about` so many that lie there, with the scorched patches seen. */
 export function measureOf(beans: readonly BeanMeasured[], about: number | undefined, patches: Patches): Measure {
-  const scorched = patches.on.size + patches.besides.length;
   const medianL = middleOf(beans.map(({ lightness }) => lightness)) as number;
+  const scorched = patches.on.size + patches.besides.length;
+  // Patches are looked for all over, also on beans that were not clear.
+  const all = Math.max(beans.length + patches.besides.length, about ?? 0);
+  const pale = beans.filter(({ lightness }) => lightness >= medianL + PALE_BY).length / beans.length;
   const half = halfRange(beans, medianL);
   const isEnough = beans.length >= ENOUGH;
   return {
@@ -37,10 +42,9 @@ export function measureOf(beans: readonly BeanMeasured[], about: number | undefi
     range: { least: Math.max(0, medianL - half), most: medianL + half },
     ...(isEnough && {
       spreadL: deviation(beans, ({ bestLit }) => bestLit) as number,
-      paleShare: beans.filter(({ lightness }) => lightness >= medianL + PALE_BY).length / beans.length,
+      ...(pale <= MOST_PALE && { paleShare: pale }),
     }),
-    ...(isEnough &&
-      medianL >= SCORCH_SEEN_FROM && { scorchedShare: scorched / (beans.length + patches.besides.length) }),
+    ...(isEnough && medianL >= SCORCH_SEEN_FROM && { scorchedShare: scorched / all }),
     measured: beans.length,
     ...(isEnough &&
       about !== undefined &&

@@ -54,6 +54,7 @@ export {
 } from './roastKinds.ts';
 export {
   asSeen,
+  beansOf,
   evennessOf,
   evennessSeen,
   groundLookOf,

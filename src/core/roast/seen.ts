@@ -58,6 +58,15 @@ export function spotsSeen(roast: Looked & Pick<Roast, 'spots'>): Roast['spots'] 
   return share >= SCORCHED.some ? 'some' : 'none';
 }
 
+/** A share of the beans that a look saw, as a count of them: “3 of about 96 beans”, where only some of them were measured. */
+export function beansOf(
+  { measured, beans = measured }: Pick<RoastLook, 'measured' | 'beans'>,
+  share = 0,
+): { readonly count: number; readonly words: string } {
+  const count = Math.round(share * beans);
+  return { count, words: `${count} of ${beans === measured ? '' : 'about '}${beans} beans` };
+}
+
 /** The newest photo of a pull's coffee, ground; undefined where none was taken. */
 export function groundLookOf(roast: Looked, pullId = pullsOf(roast).at(-1)?.id): RoastLook | undefined {
   return newest(roast, 'ground', pullId);

@@ -1,4 +1,4 @@
-import { evennessOf, type RoastLook } from '@/core/roast';
+import { beansOf, evennessOf, type RoastLook } from '@/core/roast';
 import { type ShadeNumber, shadeOfLightness } from '@/core/shade';
 import { capital } from '@/core/units';
 import { type DeviceFault, deviceFault } from '@/workers/deviceFault';
@@ -33,10 +33,9 @@ function againstWanted(shade: ShadeNumber, wanted: ShadeNumber): string {
   return `, ${much} ${apart > 0 ? 'darker' : 'lighter'} than you wanted`;
 }
 
-function spots({ measured }: RoastLook, share: number | undefined, word: string): string | undefined {
-  if (share === undefined) return undefined;
-  const many = Math.round(share * measured);
-  return many === 0 ? undefined : `${many} of ${measured} beans ${word}`;
+function spots(look: RoastLook, share: number | undefined, word: string): string | undefined {
+  const { count, words } = beansOf(look, share);
+  return count === 0 ? undefined : `${words} ${word}`;
 }
 
 const whyNoCamera = {

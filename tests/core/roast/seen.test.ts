@@ -4,6 +4,7 @@ import { palePhoto, scorchedWords } from '@/core/diagnose/photoWords.ts';
 import { ownScale } from '@/core/record';
 import {
   asSeen,
+  beansOf,
   evennessSeen,
   finalShade,
   learntShade,
@@ -91,6 +92,7 @@ describe('what a photo shows of a roast', () => {
 
   it('is evidence in numbers', () => {
     const one = roast([pull('aaaa', true)], [look('aaaa', 30, { paleShare: 0.1, scorchedShare: 0.2 })]);
+    assert.deepEqual(beansOf({ measured: 58, beans: 76 }, 0.17), { count: 13, words: '13 of about 76 beans' });
     assert.match(palePhoto(one) ?? '', /^In the photo 5 of 50 beans are much paler/);
     assert.equal(scorchedWords(one, 'Many'), 'In the photo 10 of 50 beans have scorched spots.');
     assert.equal(scorchedWords(roast([pull('aaaa', true)]), 'Some'), 'Some beans have scorched spots.');
