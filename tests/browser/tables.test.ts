@@ -32,7 +32,7 @@ it('a thermometer’s log becomes a roast, after a look at its ribbon, and one p
   await load(page, 'log.csv', Buffer.from(LOG));
   await page.getByText('16 readings over 7:30').waitFor();
   await page.getByRole('button', { name: 'Keep it', exact: true }).click();
-  await page.getByText('16 readings are in the journal.').waitFor();
+  await page.getByText('16 readings are in the journal.', { exact: true }).waitFor();
   const roasts = await storedRoasts(page, 'gander-demo');
   assert.equal(roasts.length, 42);
   await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
