@@ -1,3 +1,4 @@
+import type { Size } from './light.ts';
 import { axesOf, ellipseFill, type Moments } from './moments.ts';
 import type { Levels, Part, Sweeper } from './parts.ts';
 
@@ -23,11 +24,6 @@ const LEAST_AROUND = 0.6;
 function aspectOf(moments: Moments): number {
   const { long, broad } = axesOf(moments);
   return long / broad;
-}
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
 }
 
 /** Every part of a plane, swept up and down by `step`, that is shaped like a bean and stands out from what is around it. */

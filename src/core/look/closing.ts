@@ -1,7 +1,4 @@
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from './light.ts';
 
 /** The plane with dark lines and spots narrower than `2 * radius + 1` pixels filled from their sides: a bean's crease. */
 export function closed(values: Float32Array, size: Size, radius: number): Float32Array {

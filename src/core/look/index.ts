@@ -2,7 +2,7 @@ export { asLook } from './asLook.ts';
 export { cameraDrift, type ReferenceRead } from './cameraDrift.ts';
 export { LOOK_PIXELS } from './examined.ts';
 export { labOf } from './lab.ts';
-export { byteOf, type Picture } from './light.ts';
+export { byteOf, type Picture, sizeWithin } from './light.ts';
 export { type Look, lookAt, type SeenBean, type SeenEllipse } from './look.ts';
 export { type Measure, PALE_BY } from './measure.ts';
 export { type Refusal, refusalWords, SHADOW_WORDS } from './refusal.ts';

@@ -1,4 +1,4 @@
-import { cieRoot } from '../shade/index.ts';
+import { cieRoot, luminance } from '../shade/index.ts';
 
 /** What CIE L*a*b* makes of a linear sRGB colour: L* 0 to 100, a* greenish to reddish, b* bluish to yellowish. */
 export interface Lab {
@@ -27,7 +27,7 @@ export const quickLightness = (y: number): number => 116 * quickRoot(y) - 16;
 /** CIE L*a*b* under D65 of linear sRGB, each 0 to 1. Source: IEC 61966-2-1 (to XYZ), CIE 15:2004, section 8.2.1. */
 export function labOf(r: number, g: number, b: number): Lab {
   const x = quickRoot((0.4124 * r + 0.3576 * g + 0.1805 * b) / 0.95047);
-  const y = quickRoot(0.2126 * r + 0.7152 * g + 0.0722 * b);
+  const y = quickRoot(luminance(r, g, b));
   const z = quickRoot((0.0193 * r + 0.1192 * g + 0.9505 * b) / 1.08883);
   return { l: 116 * y - 16, a: 500 * (x - y), b: 200 * (y - z) };
 }

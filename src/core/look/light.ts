@@ -31,28 +31,30 @@ export function lightOf({ width, height, rgba }: Picture, mostPixels: number): L
     for (let i = 0; i < out.length; i++) out[i] = LINEAR[rgba[4 * i + channel] as number] as number;
     return shrunk(out, { width, height }, mostPixels);
   };
-  return { ...sizeIn({ width, height }, mostPixels), r: plane(0), g: plane(1), b: plane(2) };
+  return { ...sizeWithin({ width, height }, mostPixels), r: plane(0), g: plane(1), b: plane(2) };
 }
 
 /** Light made smaller once more. */
 export function smallerLight({ r, g, b, ...size }: Light, mostPixels: number): Light {
   const plane = (values: Float32Array) => shrunk(values, size, mostPixels);
-  return { ...sizeIn(size, mostPixels), r: plane(r), g: plane(g), b: plane(b) };
+  return { ...sizeWithin(size, mostPixels), r: plane(r), g: plane(g), b: plane(b) };
 }
 
-interface Size {
+/** How large a plane of pixels is. */
+export interface Size {
   readonly width: number;
   readonly height: number;
 }
 
-function sizeIn({ width, height }: Size, mostPixels: number): Size {
+/** The size with the same shape that has about `mostPixels`, where there are more. */
+export function sizeWithin({ width, height }: Size, mostPixels: number): Size {
   const scale = Math.min(1, Math.sqrt(mostPixels / (width * height)));
   return { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
 }
 
 function shrunk(values: Float32Array, size: Size, mostPixels: number): Float32Array {
   const { width, height } = size;
-  const { width: w, height: h } = sizeIn(size, mostPixels);
+  const { width: w, height: h } = sizeWithin(size, mostPixels);
   if (w === width && h === height) return values;
   const columns = Int32Array.from({ length: w + 1 }, (_, x) => Math.floor((x * width) / w));
   const out = new Float32Array(w * h);

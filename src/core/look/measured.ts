@@ -1,6 +1,6 @@
 import { lightnessOf, luminance } from '../shade/index.ts';
 import type { Bean } from './beans.ts';
-import { quantileAt } from './quantileAt.ts';
+import { quantileAt } from './quantiles.ts';
 import type { Surface } from './surface.ts';
 
 /** What a bean's surface was found to be. */

@@ -2,7 +2,7 @@ import { luminance } from '../shade/index.ts';
 import { areaOf, type Corner, hullOf, straightened } from './hull.ts';
 import type { Light } from './light.ts';
 import { Sweeper } from './parts.ts';
-import { quantileAmong, valuesAt } from './quantileAt.ts';
+import { quantileAmong, valuesAt } from './quantiles.ts';
 
 /** A sheet of white paper in a picture. */
 export interface Paper {

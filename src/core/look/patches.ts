@@ -1,5 +1,4 @@
 import { median } from 'd3-array';
-import { luminance } from '../shade/index.ts';
 import type { Bean, Found } from './beans.ts';
 import { candidatesIn, shareAround } from './candidates.ts';
 import type { BeanMeasured } from './measured.ts';
@@ -72,8 +71,7 @@ function isChar(pixels: Int32Array, { l, r, g, b }: Surface, darkest: number, br
 function browns({ r, g, b }: Surface): Float32Array {
   const out = new Float32Array(r.length);
   for (let i = 0; i < out.length; i++) {
-    const [red, green, blue] = [r[i] as number, g[i] as number, b[i] as number];
-    const share = (red - blue) / Math.max(LEAST_LIGHT, luminance(red, green, blue));
+    const share = warmth(r[i] as number, g[i] as number, b[i] as number, LEAST_LIGHT);
     out[i] = STEPS * Math.max(0, Math.min(2, share));
   }
   return out;

@@ -3,7 +3,7 @@ import { luminance, luminanceOf } from '../shade/index.ts';
 import { isWithin } from './hull.ts';
 import type { Light } from './light.ts';
 import { findPaper, type Paper } from './paper.ts';
-import { quantileAmong, quantileAt, valuesAt } from './quantileAt.ts';
+import { quantileAmong, quantileAt, valuesAt } from './quantiles.ts';
 import { PAPER_LIGHTNESS, type White } from './surface.ts';
 
 /** The sheet in a picture with what its light is. */

@@ -1,7 +1,7 @@
 import { middleOf } from '../chance/index.ts';
 import type { Examined } from './examined.ts';
 import type { Light } from './light.ts';
-import { quantileAt } from './quantileAt.ts';
+import { quantileAt } from './quantiles.ts';
 import { CLIPPED } from './reference.ts';
 
 /** Why a picture is not measured. */

@@ -3,7 +3,7 @@ import { LOOK_PIXELS } from './examined.ts';
 import { lightOf, type Picture, smallerLight } from './light.ts';
 import type { Look } from './look.ts';
 import { PAPER_PIXELS } from './paper.ts';
-import { quantileAt } from './quantileAt.ts';
+import { quantileAt } from './quantiles.ts';
 import { referenceOf } from './reference.ts';
 import { pictureRefusal, type Refusal } from './refusal.ts';
 import { edgeWidth } from './sharpness.ts';

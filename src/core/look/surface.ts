@@ -49,8 +49,9 @@ export function surfaceOf(light: Light, white: White): Surface {
   return { width, height, l, brown, matt, r, g, b };
 }
 
-/** (R - B) / Y of linear light: how far from grey, the same in light and in shade. */
-export const warmth = (r: number, g: number, b: number): number => (r - b) / Math.max(1e-4, luminance(r, g, b));
+/** (R - B) / Y of linear light: how far from grey, the same in light and in shade; less where Y is below `leastLight`. */
+export const warmth = (r: number, g: number, b: number, leastLight = 1e-4): number =>
+  (r - b) / Math.max(leastLight, luminance(r, g, b));
 
 const twice = (plane: Float32Array, width: number): Float32Array => smoothed(smoothed(plane, width), width);
 

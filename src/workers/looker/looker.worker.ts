@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { LOOK_PIXELS, lookAt, lookAtGround, lookAtReference, type Picture } from '@/core/look';
+import { LOOK_PIXELS, lookAt, lookAtGround, lookAtReference, type Picture, sizeWithin } from '@/core/look';
 import { trayPhoto } from '@/core/simulate';
 import type { Looked, LookedAt, LookerContract } from './contract';
 import { drawn, openPhoto } from './openPhoto';
@@ -12,15 +12,10 @@ const looks = { whole: lookAt, ground: lookAtGround, reference: lookAtReference 
 
 /** As many pixels as a look needs. */
 function pixelsOf(canvas: OffscreenCanvas): Picture {
-  const scale = Math.min(1, Math.sqrt(LOOK_PIXELS / (canvas.width * canvas.height)));
-  const [width, height] = [Math.floor(canvas.width * scale), Math.floor(canvas.height * scale)];
-  const looked = scale < 1 ? drawn(canvas, width, height) : canvas;
+  const { width, height } = sizeWithin(canvas, LOOK_PIXELS);
+  const looked = width < canvas.width ? drawn(canvas, width, height) : canvas;
   const context = looked.getContext('2d') as OffscreenCanvasRenderingContext2D;
-  return {
-    width: looked.width,
-    height: looked.height,
-    rgba: context.getImageData(0, 0, looked.width, looked.height).data,
-  };
+  return { width, height, rgba: context.getImageData(0, 0, width, height).data };
 }
 
 /** What a look at a canvas told, with the photo to be kept. */
