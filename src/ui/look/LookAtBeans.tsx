@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState } from 'react';
-import { refusalWords } from '@/core/look';
 import { lookOf, meantShade, type PullEntry, pullsOf, type Roast, type RoastLook } from '@/core/roast';
 import { canLook } from '@/workers/looker/client';
-import { Button } from '../Button';
+import { keepSeen } from './keepSeen';
 import { LookAnswer } from './LookAnswer';
+import { LookingLine } from './LookingLine';
 import { Takers } from './Takers';
-import { type Looking, useLooking } from './useLooking';
+import { useLooking } from './useLooking';
 
 /** Only for those who open it. */
 const Camera = lazy(() => import('./Camera').then((module) => ({ default: module.Camera })));
@@ -19,7 +19,7 @@ interface LookAtBeansProps {
 
 /** The shade of a pull measured from a photo beside white paper: how to take it, and what it told. */
 export function LookAtBeans({ roast, pull, part }: LookAtBeansProps) {
-  const { looking, take, stop, clear } = useLooking(roast, pull);
+  const { looking, take, stop, clear } = useLooking((told, of: RoastLook['of']) => keepSeen(roast, pull, told, of));
   const [camera, setCamera] = useState<RoastLook['of']>();
   const look = lookOf(roast, pull.id);
   const wanted = meantShade(
@@ -54,53 +54,4 @@ export function LookAtBeans({ roast, pull, part }: LookAtBeansProps) {
       <LookingLine looking={looking} onStop={stop} onClear={clear} />
     </section>
   );
-}
-
-interface LookingLineProps {
-  readonly looking: Looking;
-  readonly onStop: () => void;
-  readonly onClear: () => void;
-}
-
-function LookingLine({ looking, onStop, onClear }: LookingLineProps) {
-  switch (looking.kind) {
-    case 'rest':
-      return null;
-    case 'busy':
-      return (
-        <p role="status" className="mt-3 flex items-center gap-4">
-          Finding the paper and the beans…
-          <Button variant="quiet" onClick={onStop}>
-            Stop
-          </Button>
-        </p>
-      );
-    case 'failed':
-      return (
-        <p role="alert" className="text-danger mt-3 flex flex-wrap items-center gap-x-4">
-          {looking.words}
-          <Button variant="quiet" onClick={onClear}>
-            All right
-          </Button>
-        </p>
-      );
-    case 'refused':
-      return (
-        <div role="alert" className="mt-3">
-          <p className="text-danger max-w-[60ch]">
-            <b>Not measured.</b> {refusalWords[looking.refuse]}
-          </p>
-          <p className="text-husk">
-            Nothing was kept.{' '}
-            <Button variant="quiet" onClick={onClear}>
-              All right
-            </Button>
-          </p>
-        </div>
-      );
-    default: {
-      const never: never = looking;
-      throw new Error(`no such state: ${String(never)}`);
-    }
-  }
 }

@@ -1,11 +1,13 @@
 import { lazy, Suspense, useState } from 'react';
-import { cameraDrift, refusalWords } from '@/core/look';
+import { cameraDrift } from '@/core/look';
 import { counted } from '@/core/units';
 import { cameraReads, forgetCameraReads, keepCameraRead } from '@/store/cameraReads';
 import { Button } from '@/ui/Button';
+import { LookingLine } from '@/ui/look/LookingLine';
 import { Takers } from '@/ui/look/Takers';
+import { useLooking } from '@/ui/look/useLooking';
 import { useWords } from '@/ui/useHousehold';
-import { canLook, lookAtPhoto } from '@/workers/looker/client';
+import { canLook } from '@/workers/looker/client';
 
 const Camera = lazy(() => import('@/ui/look/Camera').then((module) => ({ default: module.Camera })));
 
@@ -28,25 +30,18 @@ function Drift() {
   const [reads, setReads] = useState(cameraReads);
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
-  const [said, setSaid] = useState<{ readonly words: string; readonly isWrong: boolean }>();
-  const look = async (file: Blob) => {
+  const { looking, take, stop, clear } = useLooking<'reference'>(({ measure }) =>
+    setReads(keepCameraRead({ at: new Date().toISOString(), lightness: Number(measure.medianL.toFixed(1)) })),
+  );
+  const look = (file: Blob) => {
     setOpen(false);
-    setSaid({ words: 'Looking…', isWrong: false });
-    try {
-      const looked = await lookAtPhoto(file, 'reference').result;
-      if (looked.kind === 'unreadable') return setSaid({ words: looked.words, isWrong: true });
-      if (looked.kind === 'refused') return setSaid({ words: refusalWords[looked.refuse], isWrong: true });
-      const lightness = Number(looked.measure.medianL.toFixed(1));
-      setReads(keepCameraRead({ at: new Date().toISOString(), lightness }));
-      setSaid({ words: `It reads L* ${lightness.toFixed(1)}.`, isWrong: false });
-    } catch {
-      setSaid({ words: 'Looking did not work this time. Try it once more.', isWrong: true });
-    }
+    void take(file, 'reference');
   };
   const startAnew = () => {
     forgetCameraReads();
     setReads([]);
-    setSaid(undefined);
+    stop();
+    clear();
   };
   const drift = cameraDrift(reads);
   const newest = reads.at(-1);
@@ -61,7 +56,7 @@ function Drift() {
         camera.
       </p>
       {newest && (
-        <p className="mt-2">
+        <p role="status" className="mt-2">
           {counted(reads.length, 'photo')}, the newest from {words.dayOf(Date.parse(newest.at))}: L*{' '}
           {newest.lightness.toFixed(1)}.{' '}
           {drift && (
@@ -73,23 +68,13 @@ function Drift() {
           )}
         </p>
       )}
-      {said && (
-        <p role={said.isWrong ? 'alert' : 'status'} className={said.isWrong ? 'text-danger mt-2' : 'mt-2'}>
-          {said.words}
-        </p>
-      )}
       {isOpen ? (
         <Suspense fallback={<p className="text-husk">Opening the camera…</p>}>
-          <Camera of="reference" onTaken={(file) => void look(file)} onClose={() => setOpen(false)} />
+          <Camera of="reference" onTaken={look} onClose={() => setOpen(false)} />
         </Suspense>
       ) : (
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <Takers
-            of="reference"
-            again={reads.length > 0}
-            onCamera={() => setOpen(true)}
-            onFile={(file) => void look(file)}
-          />
+          <Takers of="reference" again={reads.length > 0} onCamera={() => setOpen(true)} onFile={look} />
           {reads.length > 0 && (
             <Button variant="quiet" onClick={startAnew}>
               Begin anew with another thing
@@ -97,6 +82,7 @@ function Drift() {
           )}
         </div>
       )}
+      <LookingLine looking={looking} onStop={stop} onClear={clear} />
     </>
   );
 }

@@ -3,19 +3,17 @@ import { type TrayPair, trayPair } from '@/core/simulate';
 import { secureRandom } from '@/store/random';
 import { Button } from '@/ui/Button';
 import { LightTakenOut } from '@/ui/look/LightTakenOut';
+import type { Told } from '@/ui/look/useLooking';
 import { useWords } from '@/ui/useHousehold';
 import { wasCancelled } from '@/workers/callOnce';
 import { canLook, drawnTray } from '@/workers/looker/client';
-import type { Looked } from '@/workers/looker/contract';
-
-type Tray = Extract<Looked, { kind: 'measured' }>;
 
 type Lesson =
   | { readonly kind: 'rest' }
   | { readonly kind: 'drawing' }
   | { readonly kind: 'failed' }
-  | { readonly kind: 'asking'; readonly pair: TrayPair; readonly trays: readonly [Tray, Tray] }
-  | { readonly kind: 'told'; readonly pair: TrayPair; readonly trays: readonly [Tray, Tray]; readonly picked: Side };
+  | { readonly kind: 'asking'; readonly pair: TrayPair; readonly trays: readonly [Told, Told] }
+  | { readonly kind: 'told'; readonly pair: TrayPair; readonly trays: readonly [Told, Told]; readonly picked: Side };
 
 type Side = 0 | 1;
 const SIDES = [0, 1] as const;
