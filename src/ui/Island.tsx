@@ -33,10 +33,19 @@ type Gate =
   | { readonly kind: 'readOnly'; readonly reason: string };
 
 /** What every view stands in: the household is open before it shows, errors are caught, and what just happened is said. */
-export function Island({ children, bare = false }: IslandProps) {
-  const gate = useGate();
+export function Island(props: IslandProps) {
   return (
     <ErrorBoundary>
+      <Gated {...props} />
+    </ErrorBoundary>
+  );
+}
+
+/** Inside of what catches errors, its own too: a notebook that does not open is one. */
+function Gated({ children, bare = false }: IslandProps) {
+  const gate = useGate();
+  return (
+    <>
       {gate.kind === 'readOnly' && (
         <p role="alert" className="border-danger text-danger my-4 border-2 p-4 font-bold">
           {gate.reason}
@@ -55,7 +64,7 @@ export function Island({ children, bare = false }: IslandProps) {
           <NoticeBar />
         </>
       )}
-    </ErrorBoundary>
+    </>
   );
 }
 

@@ -30,8 +30,10 @@ export interface Opened {
   close(): Promise<void>;
 }
 
-/** Who opens the app, unless a test says otherwise. */
-export const PERSON = { viewport: WIDE, locale: 'en-IE', timezoneId: 'UTC' };
+/** Who opens the app, unless a test says otherwise; most journeys need no page kept on the device, which takes longer than they do. */
+export const PERSON = { viewport: WIDE, locale: 'en-IE', timezoneId: 'UTC', serviceWorkers: 'block' } as const;
+/** Somebody whose device keeps the pages. */
+export const KEEPS_PAGES = { serviceWorkers: 'allow' } as const;
 
 /** Serves the built app on a free port with an empty notebook or the demo household. */
 export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
-import { type Served, serveApp } from './harness.ts';
+import { KEEPS_PAGES, type Served, serveApp } from './harness.ts';
 
 let app: Served;
 before(async () => {
@@ -23,7 +23,7 @@ const answers = (page: Page) =>
 
 describe('with nothing that answers', () => {
   it('every page opens, and a roast is timed and kept', async () => {
-    const { page, context, close } = await app.open();
+    const { page, context, close } = await app.open(KEEPS_PAGES);
     await firstThings(page);
     assert.match((await kept(page)) ?? '', /offline\.js$/);
     await context.setOffline(true);

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { after, before, describe, it } from 'node:test';
 import type { Page } from 'playwright-core';
 import { beansIn, firstThings, storedRoasts } from './deeds.ts';
+import { KEEPS_PAGES } from './harness.ts';
 import { openChromium } from './ownChromium.ts';
 import { plainHost } from './plainHost.ts';
 
@@ -22,7 +23,7 @@ after(async () => {
 });
 
 async function open() {
-  const { context, close } = await openChromium({ baseURL: host.address, locale: 'en-IE' });
+  const { context, close } = await openChromium({ baseURL: host.address, ...KEEPS_PAGES });
   const page = context.pages()[0] ?? (await context.newPage());
   page.setDefaultTimeout(30_000);
   return { page, context, close };

@@ -143,8 +143,9 @@ describe('the roast screen holds still', () => {
       const watch = new Watch(width, height);
       const told = new Set<string>();
       const go = async (seconds: number, key?: string) => {
-        for (let s = 0; s < seconds; s += 5) {
-          await pass(page, Math.min(5, seconds - s));
+        // Oftener than any notice goes.
+        for (let s = 0; s < seconds; s += 10) {
+          await pass(page, Math.min(10, seconds - s));
           await watch.look(page);
           told.add((await page.getByRole('status').first().innerText()).replace(/[\d:.]+/g, '…'));
         }

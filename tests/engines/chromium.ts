@@ -1,9 +1,10 @@
+import { KEEPS_PAGES } from '../browser/harness.ts';
 import { openChromium } from '../browser/ownChromium.ts';
 import type { Driver } from './driver.ts';
 
 /** Chromium, as in all other browser tests. */
 export async function openChromiumDriver(): Promise<Driver> {
-  const { context, close } = await openChromium();
+  const { context, close } = await openChromium(KEEPS_PAGES);
   const page = context.pages()[0] ?? (await context.newPage());
   page.setDefaultTimeout(20_000);
   const at = (xpath: string) => page.locator(`xpath=${xpath}`).first();

@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs';
 import type { RequestListener } from 'node:http';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { serveHouse } from './house.ts';
 import { outliveErrors, serveApp } from './serve.ts';
 
 process.env.ASTRO_NODE_AUTOSTART = 'disabled';
@@ -13,6 +12,7 @@ const entry = (await import(pathToFileURL(join(dist, 'server/entry.mjs')).href))
 const scriptHashes = JSON.parse(readFileSync(join(dist, 'server/script-hashes.json'), 'utf8')) as string[];
 const { PORT = '4321', HOST = 'localhost', GANDER_HOSTS: hosts, GANDER_HOUSE_FILES: houseFiles } = process.env;
 const serving = { port: Number(PORT), host: HOST, hosts, scriptHashes };
-if (houseFiles) await serveHouse(entry.handler, serving, houseFiles);
+// Certificates take a third of a second to load, and only a house needs them.
+if (houseFiles) await (await import('./house.ts')).serveHouse(entry.handler, serving, houseFiles);
 else await serveApp(entry.handler, serving);
 process.send?.('ready');
