@@ -18,17 +18,23 @@ export interface UsualBatch {
 }
 
 const NEWEST = 5;
+/** Looked through for those of the gear in use. */
+const LOOKED_AT = 30;
 
-/** By the newest roasts that were pulled; for a household without any, by its first gear and the method's figures. */
+/** By the newest roasts that were pulled on the gear in use; for a household without any, by its first gear and the method's figures. */
 export async function usualBatch(db: GanderDatabase): Promise<UsualBatch> {
-  const newest = await db.roasts
+  const here = (await db.gear.toArray()).filter((each) => !each.removedAt);
+  const recent = await db.roasts
     .orderBy('createdAt')
     .reverse()
     .filter((roast) => milestonesOfRoast(roast).pull !== undefined)
-    .limit(NEWEST)
+    .limit(LOOKED_AT)
     .toArray();
+  const lastUsed = recent.find(({ gearId }) => here.some(({ id }) => id === gearId))?.gearId;
+  const gear = here.find(({ id }) => id === lastUsed) ?? here[0];
+  // Of one piece of gear: what goes into a drum says nothing of a popper's batch.
+  const newest = recent.filter(({ gearId }) => gearId === gear?.id).slice(0, NEWEST);
   const [first] = newest;
-  const gear = first ? await db.gear.get(first.gearId) : (await db.gear.toArray()).find((each) => !each.removedAt);
   const method = gear ?? { method: 'hotAirPopper' as const };
   const shade = first ? (finalShade(first) ?? first.wantedShade) : MEDIUM;
   const greenGrams = median(newest, (roast) => roast.greenGrams) ?? usualGramsOf(method);

@@ -3,9 +3,10 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { addBatches, batchRows, dayAfter, earlierDays, getDay, putOnDay, roastsBesides } from '@/store/days';
-import { bringBack, lotsWithStock, putAway, removeGear, removeLot } from '@/store/larder';
+import { addGear, bringBack, lotsWithStock, putAway, removeGear, removeLot } from '@/store/larder';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
+import { usualBatch } from '@/store/usualBatch';
 import { smallHousehold } from './household.ts';
 
 describe('a roast day', () => {
@@ -74,4 +75,23 @@ describe('settings', () => {
     const { ahead, people } = await getHousehold(db);
     assert.deepEqual([ahead?.weekdays, ahead?.minutesADay, people], [[6], 60, 3]);
   });
+});
+
+it('one more batch is like the newest on the gear in use, whatever else was roasted on other gear', async () => {
+  const { db, gear, roasted } = await smallHousehold();
+  assert.deepEqual((await usualBatch(db)).gear?.id, gear.id, 'the first gear, where nothing was roasted');
+  const drum = await addGear(db, { nickname: 'Crank drum', method: 'smallDrum' });
+  for (const [day, greenGrams] of [
+    [10, 78],
+    [11, 80],
+    [12, 90],
+  ] as const)
+    await roasted(day, { greenGrams });
+  for (const day of [13, 14, 15]) await roasted(day, { greenGrams: 400, gearId: drum.id });
+  await roasted(16, { greenGrams: 82 });
+  const { gear: used, greenGrams } = await usualBatch(db);
+  assert.deepEqual([used?.id, greenGrams], [gear.id, 81], 'half way between 80 and 82');
+  await removeGear(db, gear);
+  const left = await usualBatch(db);
+  assert.deepEqual([left.gear?.id, left.greenGrams], [drum.id, 400], 'gear that is put away is not planned on');
 });
