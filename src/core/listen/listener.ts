@@ -43,8 +43,6 @@ interface ListenerOptions {
 const RANGE = { start: 1, least: -1.5, most: 4 } as const;
 /** So long it hears what is usual here before anything counts. */
 const SETTLING_S = 20;
-/** From these log odds on a pop is clear: twelve times as likely one as anything else. */
-const CLEAR = 2.5;
 /** After first crack is told second is believed a little more and first a little less. */
 const AFTER_FIRST = { first: 0.3, second: -0.4 };
 /** So high the threshold lies in a kitchen that sounds like cracks. */
@@ -135,7 +133,7 @@ export class Listener {
     const counts = at > SETTLING_S && logOdds > threshold.value + (told ? AFTER_FIRST[kind] : 0);
     threshold.hear(logOdds);
     if (!counts) return undefined;
-    this.#course.hear(kind, at, logOdds >= CLEAR);
+    this.#course.hear(kind, at, logOdds);
     if (kind === 'first') this.#pops.push({ at, logOdds, peakDb });
     if (this.#pops.length > REMEMBERED_POPS) this.#pops.shift();
     if (this.#course.course.firstCrack !== null) for (const each of Object.values(this.#thresholds)) each.freeze();

@@ -3,23 +3,26 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { AdaptiveThreshold, Course } from '@/core/listen';
 
-/** Hears cracks at moments, time passing second by second until the end. */
-function courseOf(firsts: readonly number[], seconds: readonly number[] = [], untilS = 0) {
+type Cracks = readonly (number | { readonly at: number; readonly logOdds: number })[];
+
+/** Hears cracks at moments, time passing second by second until the end; clear ones, but where log odds are given. */
+function courseOf(firsts: Cracks, seconds: Cracks = [], untilS = 0) {
   const course = new Course();
-  const all = [
-    ...firsts.map((at) => ({ at, kind: 'first' as const })),
-    ...seconds.map((at) => ({ at, kind: 'second' as const })),
-  ];
+  const ofKind = (kind: 'first' | 'second', cracks: Cracks) =>
+    cracks.map((each) => ({ kind, ...(typeof each === 'number' ? { at: each, logOdds: 5 } : each) }));
+  const all = [...ofKind('first', firsts), ...ofKind('second', seconds)];
   const last = Math.max(untilS, ...all.map(({ at }) => at));
   for (let s = 0; s <= last; s++) {
     course.pass(s);
-    for (const { at, kind } of all.filter((each) => Math.floor(each.at) === s).sort((a, b) => a.at - b.at))
-      course.hear(kind, at);
+    for (const { at, kind, logOdds } of all.filter((each) => Math.floor(each.at) === s).sort((a, b) => a.at - b.at))
+      course.hear(kind, at, logOdds);
   }
   return course;
 }
 const every = (fromS: number, toS: number, stepS: number) =>
   Array.from({ length: Math.floor((toS - fromS) / stepS) + 1 }, (_, i) => fromS + i * stepS);
+/** What only resembles cracks. */
+const faint = (moments: readonly number[]) => moments.map((at) => ({ at, logOdds: 0 }));
 
 describe('first crack', () => {
   it('is told once eight pops are spread over four stretches, from the third pop on', () => {
@@ -43,6 +46,21 @@ describe('first crack', () => {
     assert.equal(courseOf(pops, [], 163).course.firstCrackEnd, 150);
   });
 
+  it('is not told by pops that never come closer than four in ten seconds, nor where none is clear', () => {
+    assert.equal(courseOf(every(100, 200, 3.5)).course.firstCrack, null);
+    assert.equal(courseOf(faint(every(100, 200, 1))).course.firstCrack, null);
+  });
+
+  it('ends though a kitchen goes on that faintly resembles pops', () => {
+    const { course } = courseOf([...every(100, 150, 1), ...faint(every(152, 200, 2))], [], 201);
+    assert.ok(Math.abs((course.firstCrackEnd ?? 0) - 158) <= 4, String(course.firstCrackEnd));
+    assert.equal(courseOf([...faint(every(100, 150, 1)), 124], [], 163).course.firstCrackEnd, 150, 'all are faint');
+  });
+
+  it('is not taken up again by a few pops where there were many', () => {
+    assert.equal(courseOf([...every(100, 150, 0.5), 165, 168, 171], [], 200).course.firstCrackEnd, 150);
+  });
+
   it('goes on where pops come again soon after', () => {
     const { course } = courseOf([...every(100, 150, 2), ...every(164, 180, 2)], [], 200);
     assert.equal(course.firstCrackEnd, 180);
@@ -54,6 +72,13 @@ describe('second crack', () => {
   it('is told by twelve snaps within eight seconds, from the third on', () => {
     assert.equal(courseOf(pops, every(200, 206, 0.5)).course.secondCrack, 201);
     assert.equal(courseOf(pops, every(200, 230, 1)).course.secondCrack, null);
+  });
+
+  it('must exceed what snaps the whole time, and then began as it grew', () => {
+    const rattling = every(102, 230, 0.5);
+    assert.equal(courseOf(pops, rattling).course.secondCrack, null);
+    const { secondCrack } = courseOf(pops, [...rattling, ...every(200, 230, 0.125)]).course;
+    assert.ok(secondCrack && Math.abs(secondCrack - 198) <= 4, String(secondCrack));
   });
 
   it('never comes before first, nor right after it', () => {
