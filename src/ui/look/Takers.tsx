@@ -1,5 +1,6 @@
 import { Camera as CameraIcon, ImageUp } from 'lucide-react';
 import { useRef } from 'react';
+import { makeReady } from '@/workers/looker/client';
 import type { LookedAt } from '@/workers/looker/contract';
 import { Button } from '../Button';
 
@@ -22,11 +23,22 @@ export function Takers<Of extends LookedAt>({ of, again, onCamera, onFile }: Tak
   const { first, again: once, file } = takerWords[of];
   return (
     <>
-      <Button onClick={() => onCamera(of)}>
+      <Button
+        onClick={() => {
+          makeReady();
+          onCamera(of);
+        }}
+      >
         <CameraIcon className="mr-2 inline size-5" />
         {again ? once : first}
       </Button>
-      <Button variant="quiet" onClick={() => input.current?.click()}>
+      <Button
+        variant="quiet"
+        onClick={() => {
+          makeReady();
+          input.current?.click();
+        }}
+      >
         <ImageUp className="mr-2 inline size-5" />
         {file}
       </Button>
@@ -35,8 +47,8 @@ export function Takers<Of extends LookedAt>({ of, again, onCamera, onFile }: Tak
         type="file"
         accept="image/*"
         aria-label={file}
-        className="sr-only"
-        tabIndex={-1}
+        // The button beside it opens it, for who hears the page too.
+        hidden
         onChange={(event) => {
           const [chosen] = event.target.files ?? [];
           // The same file can be chosen once more.

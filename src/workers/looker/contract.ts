@@ -21,6 +21,8 @@ export interface Aim {
 
 /** What the worker that looks at photos does. */
 export interface LookerContract {
+  /** Looks at something small, so that what looks has been through its code once when the photo comes. */
+  makeReady(): void;
   /** Looks at a file; the photo to be kept comes back smaller, and without what the camera wrote into it. */
   look(file: Blob, of: LookedAt): Promise<Looked>;
   /** Draws a tray of simulated beans as a photo, and looks at it: the same for the same seed. */

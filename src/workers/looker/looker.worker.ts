@@ -3,6 +3,7 @@ import { LOOK_PIXELS, lookAt, lookAtGround, lookAtReference, type Picture, sizeW
 import { trayPhoto } from '@/core/simulate';
 import type { Looked, LookedAt, LookerContract } from './contract';
 import { drawn, openPhoto } from './openPhoto';
+import { practicePhoto } from './practicePhoto';
 import { smallPhoto } from './smallPhoto';
 
 const looks = { whole: lookAt, ground: lookAtGround, reference: lookAtReference } as const satisfies Record<
@@ -28,6 +29,7 @@ async function lookedAt(canvas: OffscreenCanvas, of: LookedAt): Promise<Looked> 
 }
 
 const looker: LookerContract = {
+  makeReady: () => void lookAt(pixelsOf(practicePhoto())),
   async look(file, of) {
     const opened = await openPhoto(file);
     return opened.kind === 'unreadable' ? opened : lookedAt(opened.canvas, of);
