@@ -8,6 +8,14 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28 late',
+    says: [
+      'Listening: noise that goes on no longer holds first crack open, and what snaps the whole time is no second crack.',
+      'What is planned for weeks ahead goes by the usual batch of the gear in use.',
+      'A browser that keeps nothing, or has no room, is said at once.',
+    ],
+  },
+  {
     on: '2026-11-28 night',
     says: ['A photo is measured faster. Gander prints a swatch that shows whether the camera still reads what it did.'],
   },

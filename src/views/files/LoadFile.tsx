@@ -4,6 +4,7 @@ import type { Opened } from '@/store/fileIn';
 import type { Preference } from '@/store/notebook';
 import { notify } from '@/store/notices';
 import { storageTrouble } from '@/ui/failureWords';
+import { useLeaveWarning } from '@/ui/useLeaveWarning';
 import { type HeldFile, holdFile } from '@/workers/keeper/client';
 import { Damage } from './Damage';
 import { FromTable } from './FromTable';
@@ -26,6 +27,7 @@ export function LoadFile() {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const file = 'file' in state ? state.file : undefined;
   useEffect(() => () => file?.close(), [file]);
+  useLeaveWarning(state.kind === 'loading');
   const read = async (chosen: File) => {
     setName(chosen.name);
     setState({ kind: 'reading' });

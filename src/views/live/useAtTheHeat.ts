@@ -54,13 +54,3 @@ function playSilentVideo(onRefused: () => void): () => void {
     end();
   };
 }
-
-/** Has the browser ask before the page is left while `active`. Nothing would be lost, but nobody would be watching. */
-export function useLeaveWarning(active: boolean): void {
-  useEffect(() => {
-    if (!active) return;
-    const warn = (event: BeforeUnloadEvent) => event.preventDefault();
-    window.addEventListener('beforeunload', warn);
-    return () => window.removeEventListener('beforeunload', warn);
-  }, [active]);
-}
