@@ -44,6 +44,8 @@ export class Course {
   #secondCrack: number | null = null;
   #lastRolling = 0;
   #thickest = 0;
+  /** Silence may end it: not after its end was taken back, until it has rolled again. */
+  #mayEnd = true;
 
   get course(): CrackCourse {
     return { firstCrack: this.#firstCrack, firstCrackEnd: this.#firstCrackEnd, secondCrack: this.#secondCrack };
@@ -59,8 +61,12 @@ export class Course {
     if (milestone === 'firstCrack') {
       [this.#firstCrack, this.#firstCrackEnd, this.#secondCrack] = [null, null, null];
       this.#thickest = 0;
+      this.#mayEnd = true;
     }
-    if (milestone === 'firstCrackEnd') [this.#firstCrackEnd, this.#secondCrack] = [null, null];
+    if (milestone === 'firstCrackEnd') {
+      [this.#firstCrackEnd, this.#secondCrack] = [null, null];
+      this.#mayEnd = false;
+    }
     if (milestone === 'secondCrack') this.#secondCrack = null;
     this.#firsts.forget();
     this.#seconds.forget();
@@ -83,7 +89,7 @@ export class Course {
 
   /** Lets time pass: silence ends first crack. */
   pass(now: number): void {
-    if (!this.rolls || now - this.#lastRolling < OVER_S) return;
+    if (!this.rolls || !this.#mayEnd || now - this.#lastRolling < OVER_S) return;
     this.#firstCrackEnd = this.#lastRolling;
   }
 
@@ -102,6 +108,7 @@ export class Course {
     if (end !== null && (at - end >= OVER_S * 2 || weight < OF_THICKEST.goesOnAgain * this.#thickest)) return;
     this.#firstCrackEnd = null;
     this.#lastRolling = at;
+    this.#mayEnd = true;
   }
 
   #begin(at: number): void {

@@ -95,6 +95,18 @@ it('what is taken back is told again only by new cracks', () => {
   assert.equal(course.course.firstCrack, null);
 });
 
+it('an end that is taken back is not told again by the same silence, but by the next', () => {
+  const course = courseOf(every(100, 150, 2), [], 165);
+  course.takeBack('firstCrackEnd');
+  course.pass(166);
+  assert.equal(course.course.firstCrackEnd, null);
+  for (const at of every(170, 180, 2)) course.hear('first', at);
+  course.pass(191);
+  assert.equal(course.course.firstCrackEnd, null);
+  course.pass(192);
+  assert.equal(course.course.firstCrackEnd, 180);
+});
+
 describe('the threshold', () => {
   it('rises above what a noisy kitchen exceeds, and stays low in a quiet one', () => {
     const through = (perMinute: number) => {
