@@ -10,7 +10,6 @@ import {
 } from '@/core/plan';
 import {
   believedMilestones,
-  finalShade,
   learntShade,
   liveEntries,
   lookOf,
@@ -18,6 +17,7 @@ import {
   pullsOf,
   type Roast,
   roastedGrams,
+  shadeAsKnown,
 } from '@/core/roast';
 import { believableLoss, MEDIUM } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
@@ -54,7 +54,7 @@ export async function gearRecords(db: GanderDatabase, gearId: string, except = '
 export async function usualLossOf(db: GanderDatabase, roast: Roast): Promise<UsualLoss> {
   const [{ losses }, lot] = await Promise.all([gearRecords(db, roast.gearId, roast.id), db.lots.get(roast.lotId)]);
   const { gearId, lotId } = roast;
-  const shade = finalShade(roast) ?? meantShade(roast);
+  const shade = shadeAsKnown(roast);
   return usualLoss({ gearId, lotId, shade, moisturePercent: lot?.moisturePercent }, losses);
 }
 

@@ -1,7 +1,7 @@
 import { median } from 'd3-array';
 import { coolDownMinOf, type Gear, methodOf, usualGramsOf } from '@/core/gear';
 import { tableLossPercent } from '@/core/plan';
-import { finalShade, milestonesOfRoast, roastedGrams } from '@/core/roast';
+import { milestonesOfRoast, roastedGrams, shadeAsKnown } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { MEDIUM } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
@@ -36,7 +36,7 @@ export async function usualBatch(db: GanderDatabase): Promise<UsualBatch> {
   const newest = recent.filter(({ gearId }) => gearId === gear?.id).slice(0, NEWEST);
   const [first] = newest;
   const method = gear ?? { method: 'hotAirPopper' as const };
-  const shade = first ? (finalShade(first) ?? first.wantedShade) : MEDIUM;
+  const shade = first ? shadeAsKnown(first) : MEDIUM;
   const greenGrams = median(newest, (roast) => roast.greenGrams) ?? usualGramsOf(method);
   return {
     gear,

@@ -28,9 +28,9 @@ export function DeleteForGood({ label, title, says, onDelete }: DeleteForGoodPro
         <p>{says}</p>
         <div className="mt-5 flex flex-wrap gap-3">
           <Button variant="danger" onClick={() => void remove()}>
-            Delete it for good
+            Delete for good
           </Button>
-          <Button onClick={() => setAsking(false)}>Keep it</Button>
+          <Button onClick={() => setAsking(false)}>Keep</Button>
         </div>
       </Dialog>
     </>

@@ -19,13 +19,13 @@ export function Segmented<T extends string>({ label, value, options, onChange, o
       aria-label={label}
       value={value ?? ''}
       onValueChange={(next) => (next === '' ? onClear?.() : onChange(next as T))}
-      className="border-ink divide-ink inline-flex flex-wrap divide-x-2 overflow-hidden rounded-xl border-2"
+      className="border-ink bg-ink inline-flex flex-wrap gap-0.5 overflow-hidden rounded-xl border-2"
     >
       {options.map((option) => (
         <ToggleGroup.Item
           key={option.value}
           value={option.value}
-          className="hover:bg-sunk data-[state=on]:bg-ink data-[state=on]:text-chaff min-h-11 px-4"
+          className="bg-chaff hover:bg-sunk data-[state=on]:bg-ink data-[state=on]:text-chaff min-h-11 grow px-4"
         >
           {option.name}
         </ToggleGroup.Item>

@@ -119,7 +119,7 @@ describe('the look of the beans', () => {
     await section(page)
       .getByRole('button', { name: /Remove the photo/ })
       .click();
-    await page.getByRole('button', { name: 'Delete it for good' }).click();
+    await page.getByRole('button', { name: 'Delete for good' }).click();
     await section(page)
       .getByRole('img', { name: /with the light taken out/ })
       .waitFor({ state: 'detached' });

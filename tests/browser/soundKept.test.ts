@@ -97,7 +97,7 @@ describe('the sound of a roast', () => {
     await page.getByText('the sound of 1 roast', { exact: true }).waitFor();
     await page.goto(`/journal/roast/?id=${roast?.id}`);
     await page.getByRole('button', { name: 'Delete the sound' }).click();
-    await page.getByRole('button', { name: 'Delete it for good' }).click();
+    await page.getByRole('button', { name: 'Delete for good' }).click();
     await page.getByText(/Its sound takes/).waitFor({ state: 'hidden' });
     await page.goto('/files/');
     await page.getByText('How Gander listens').waitFor();

@@ -5,6 +5,8 @@ import { figuresOf } from '@/core/compare';
 import { Alike } from '@/ui/Alike';
 import { Choice } from '@/ui/Choice';
 import { dayWords, onDay, shortDate } from '@/ui/dates';
+import { dotted } from '@/ui/dotted';
+import { shadeWords } from '@/ui/partWords';
 import { Stars } from '@/ui/Stars';
 import { mark, pull, roastOf } from '../core/build.ts';
 
@@ -24,6 +26,20 @@ describe('days', () => {
   it('have their year when it is another one', () => {
     assert.equal(shortDate(at(2026, 0, 2), now), '2 Jan');
     assert.equal(shortDate(at(2025, 11, 31), now), '31 Dec 2025');
+  });
+});
+
+describe('what stands in one line', () => {
+  it('breaks after a dot, and only within what is long', () => {
+    const note = 'left too long on the tray, and so a little flat';
+    assert.equal(dotted(['2 Nov', undefined, '', note]), `2\u00a0Nov\u00a0· ${note}`);
+  });
+  it('says how dark the beans of a cup came out, or were meant', () => {
+    const parts = [pull(300, { all: false }), pull(330, { shade: 5 })];
+    const staged = { ...roastOf(parts), plannedParts: [3, 5].map((shade) => ({ shade: shade as 3 | 5, share: 0.5 })) };
+    const said = (pullId?: string) => shadeWords(staged, (shade) => `shade ${shade}`, pullId);
+    assert.deepEqual([said(parts[0]?.id), said(parts[1]?.id), said()], ['for shade 3', 'shade 5', 'shade 5']);
+    assert.equal(shadeWords(roastOf([pull(300)]), String), 'for 4');
   });
 });
 

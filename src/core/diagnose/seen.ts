@@ -1,4 +1,4 @@
-import { finalShade, type LiveEntry, type Milestones, meantShade, pulledMs, type Roast } from '../roast/index.ts';
+import { type LiveEntry, type Milestones, pulledMs, type Roast, shadeAsKnown } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 import { shelfState } from '../shelf/index.ts';
 import type { Cup } from '../taste/index.ts';
@@ -55,7 +55,7 @@ export interface Seen {
 /** Complaints of the cups and notes, and what the look of the beans says. */
 export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean): Seen {
   const pulled = pulledMs(roast);
-  const shade = finalShade(roast) ?? meantShade(roast);
+  const shade = shadeAsKnown(roast);
   const hoursOf = ({ at }: Cup) => (Date.parse(at) - (pulled ?? Number.NaN)) / HOUR_MS;
   const stateOf = (cup: Cup) => {
     const hours = hoursOf(cup);

@@ -1,7 +1,7 @@
 import { mean } from 'd3-array';
 import { type Lot, lotTitle, type Process } from '../bean/index.ts';
 import type { Gear, MethodId } from '../gear/index.ts';
-import { finalShade, liveEntries, meantShade, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
+import { liveEntries, milestonesOf, type Roast, roastedGrams, shadeAsKnown } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 
@@ -51,7 +51,7 @@ export function journalRow(
     gear: gear?.nickname ?? '',
     process: lot?.process,
     method: gear?.method,
-    shade: finalShade(roast) ?? meantShade(roast),
+    shade: shadeAsKnown(roast),
     stars: roast.stars,
     overall: mean(scores),
     firstCrackS: firstCrack,

@@ -1,5 +1,5 @@
 import { movesMade, ruleAsDone } from '../experiment/index.ts';
-import { finalShade, meantShade, milestonesOfRoast, type Roast, roastedGrams } from '../roast/index.ts';
+import { milestonesOfRoast, type Roast, roastedGrams, shadeAsKnown } from '../roast/index.ts';
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
 
@@ -17,7 +17,7 @@ export function whatToDo(roast: Roast): WhatToDo {
     lotId: roast.lotId,
     gearId: roast.gearId,
     greenGrams: roast.greenGrams,
-    shade: finalShade(roast) ?? meantShade(roast),
+    shade: shadeAsKnown(roast),
     ...(rule ? { pullRule: rule } : {}),
     moves: movesMade(roast),
     guide: {

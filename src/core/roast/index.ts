@@ -28,7 +28,16 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
-export { finalShade, isUnderWay, meantShade, milestonesOfRoast, pulledMs, pullsOf, roastedGrams } from './progress.ts';
+export {
+  finalShade,
+  isUnderWay,
+  meantShade,
+  milestonesOfRoast,
+  pulledMs,
+  pullsOf,
+  roastedGrams,
+  shadeAsKnown,
+} from './progress.ts';
 export { believedMilestones, type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';

@@ -53,3 +53,7 @@ export function meantShade(
   const parts = roast.plannedParts;
   return parts?.[Math.min(pull, parts.length - 1)]?.shade ?? roast.wantedShade;
 }
+
+/** How dark a roast is, as far as it is known: as it turned out, else as it was meant. */
+export const shadeAsKnown = (roast: Pick<Roast, 'entries' | 'wantedShade' | 'plannedParts'>): ShadeNumber =>
+  finalShade(roast) ?? meantShade(roast);

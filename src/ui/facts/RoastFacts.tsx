@@ -3,7 +3,6 @@ import { Fragment, lazy, Suspense } from 'react';
 import {
   evennesses,
   evennessNames,
-  finalShade,
   isUnderWay,
   lookOf,
   meantShade,
@@ -12,6 +11,7 @@ import {
   pullsOf,
   type Roast,
   roastedGrams,
+  shadeAsKnown,
 } from '@/core/roast';
 import { judgeLoss, lossPercent, type ShadeNumber } from '@/core/shade';
 import { logEntry } from '@/store/atTheHeat';
@@ -105,7 +105,7 @@ function LossLine({ roast }: { readonly roast: Roast }) {
   const words = useWords();
   const expected = useLiveQuery(() => usualLossOf(database(), roast), [roast]);
   const roasted = roastedGrams(roast);
-  const shade = finalShade(roast) ?? meantShade(roast);
+  const shade = shadeAsKnown(roast);
   if (!expected) return null;
   const { meanPercent: mean, sdPercent: sd } = expected;
   // Parts of several shades have no one usual loss.

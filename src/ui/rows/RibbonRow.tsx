@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense } from 'react';
 import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
+import { dotted } from '../dotted';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
 import { useHousehold, useWords } from '../useHousehold';
@@ -62,7 +63,8 @@ export const RibbonRow = memo(function RibbonRow({
           )}
           <b>{date}</b> · {lotName}
           <span className="text-husk block truncate text-[0.95rem]">
-            {row.gearName} · {shade ? words.shade(shade) : `for ${words.shade(row.wantedShade)}`}
+            {row.gearName} · {row.shadeIsMeant && 'for '}
+            {words.shade(shade)}
             {note && ` · ${note}`}
           </span>
         </span>
@@ -74,7 +76,7 @@ export const RibbonRow = memo(function RibbonRow({
           />
           <Ribbon ribbon={ribbon} width={width} bodyHeight={26} fromS={fromS + zero} toS={toS + zero} />
           {stretches && (
-            <span className="text-husk block truncate text-[0.85rem]">{stretchWords(ribbon.milestones)}</span>
+            <span className="text-husk block text-[0.85rem] md:truncate">{stretchWords(ribbon.milestones)}</span>
           )}
         </span>
         <span className="text-right max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-4">
@@ -93,10 +95,10 @@ export const RibbonRow = memo(function RibbonRow({
 });
 
 function stretchWords(reached: Milestones): string {
-  return stretchesOf(reached)
-    .map(
+  return dotted(
+    stretchesOf(reached).map(
       ({ name, fromS, toS, share }) =>
         `${stretchNames[name]} ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
-    )
-    .join(' · ');
+    ),
+  );
 }

@@ -1,4 +1,4 @@
-import { finalShade, isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
+import { finalShade, isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams, shadeAsKnown } from '@/core/roast';
 import { lossPercent, type ShadeNumber } from '@/core/shade';
 import type { NamedRoast } from '@/store/queries';
 
@@ -9,9 +9,9 @@ export interface DrawnRow {
   readonly lotName: string;
   readonly gearName: string;
   readonly ribbon: Ribbon;
-  /** As it came out; undefined until somebody looked. */
-  readonly shade: ShadeNumber | undefined;
-  readonly wantedShade: ShadeNumber;
+  /** As it came out, and before somebody looked as it was meant. */
+  readonly shade: ShadeNumber;
+  readonly shadeIsMeant: boolean;
   /** Weight lost, percent; undefined until every part is weighed. */
   readonly lossPercent: number | undefined;
   readonly note: string | undefined;
@@ -28,8 +28,8 @@ export function drawnRow({ roast, lotName, gearName }: NamedRoast): DrawnRow {
     lotName,
     gearName,
     ribbon: ribbonOf(roast),
-    shade: finalShade(roast),
-    wantedShade: roast.wantedShade,
+    shade: shadeAsKnown(roast),
+    shadeIsMeant: finalShade(roast) === undefined,
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
     note: roast.note,
     stars: roast.stars,

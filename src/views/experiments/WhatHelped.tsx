@@ -4,8 +4,9 @@ import { shortDate } from '@/ui/dates';
 import { useWidth } from '@/ui/useWidth';
 
 const ROW = 34;
-const MIDDLE = 64;
-const HEIGHT = 150;
+/** A line of names, and how wide a letter of one is at most, px. */
+const LINE = 18;
+const LETTER = 8;
 const SIDE = 14;
 /** The way of each outcome from the middle line: up is better. */
 const way = { helped: -1, noDifference: 0, worse: 1 } as const satisfies Record<Outcome, number>;
@@ -26,28 +27,40 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
   if (!first || !last || dated.length < 2) return null;
   const again = scoreOfChanges(experiments).filter(({ times }) => times > 1);
   const x = scaleLinear([Date.parse(first.at), Date.parse(last.at)], [SIDE, width - SIDE]);
+  const named = dated.map((each) => {
+    const long = Math.min(width, each.question.length * LETTER);
+    const at = x(Date.parse(each.at));
+    return { ...each, left: at, label: Math.max(0, Math.min(width - long, at - long / 2)), long };
+  });
+  const isAbove = ({ outcome }: { outcome: Outcome }) => outcome === 'helped';
+  const [above, below] = [named.filter(isAbove), named.filter((each) => !isAbove(each))];
+  const lanes = [above, below].map((side) => lanesOf(side.map(({ label, long }) => [label, label + long])));
+  const [up, down] = lanes.map((lane) => Math.max(0, ...lane) + 1) as [number, number];
+  const middle = up * LINE + 12 + ROW;
+  const height = middle + ROW + 14 + down * LINE + LINE + 8;
   return (
     <figure className="border-ink mt-8 border-t-2 pt-4">
       <figcaption className="font-heading text-2xl font-semibold">Which changes helped, over time</figcaption>
       <div ref={ref}>
         <svg
           width={width}
-          height={HEIGHT}
+          height={height}
           role="img"
           aria-label={dated
             .map(({ question, outcome, at }) => `${shortDate(at)}: ${question} ${says[outcome]}`)
             .join('; ')}
         >
-          <line x1={0} x2={width} y1={MIDDLE} y2={MIDDLE} stroke="var(--line)" strokeWidth={2} />
-          {dated.map(({ question, outcome, at }, i) => {
-            const left = x(Date.parse(at));
-            const top = MIDDLE + way[outcome] * ROW;
-            // Names take turns above and below, so that neighbours do not run into each other.
-            const label = outcome === 'helped' ? top - 12 : top + 24 + (i % 2) * 18;
-            const end = left > width * 0.66;
+          <line x1={0} x2={width} y1={middle} y2={middle} stroke="var(--line)" strokeWidth={2} />
+          {named.map((each) => {
+            const { question, outcome, at, left } = each;
+            const top = middle + way[outcome] * ROW;
+            const side = isAbove(each) ? above : below;
+            const lane = lanes[isAbove(each) ? 0 : 1]?.[side.indexOf(each)] ?? 0;
+            const base = isAbove(each) ? top - 14 - lane * LINE : middle + ROW + 26 + lane * LINE;
             return (
               <g key={`${at} ${question}`}>
-                <line x1={left} x2={left} y1={MIDDLE} y2={top} stroke="var(--ink)" strokeWidth={3} />
+                <line x1={left} x2={left} y1={top} y2={isAbove(each) ? base + 4 : base - 14} stroke="var(--line)" />
+                <line x1={left} x2={left} y1={middle} y2={top} stroke="var(--ink)" strokeWidth={3} />
                 <circle
                   cx={left}
                   cy={top}
@@ -56,22 +69,16 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
                   stroke="var(--ink)"
                   strokeWidth={outcome === 'worse' ? 3 : 0}
                 />
-                <text
-                  x={left}
-                  y={label}
-                  textAnchor={end ? 'end' : i === 0 ? 'start' : 'middle'}
-                  fontSize="14"
-                  fill="var(--ink)"
-                >
+                <text {...anchored(each, width)} y={base} fontSize="14" fill="var(--ink)">
                   {question}
                 </text>
               </g>
             );
           })}
-          <text x={0} y={HEIGHT - 6} fontSize="14" fill="var(--husk)">
+          <text x={0} y={height - 6} fontSize="14" fill="var(--husk)">
             {shortDate(first.at)}
           </text>
-          <text x={width} y={HEIGHT - 6} textAnchor="end" fontSize="14" fill="var(--husk)">
+          <text x={width} y={height - 6} textAnchor="end" fontSize="14" fill="var(--husk)">
             {shortDate(last.at)}
           </text>
         </svg>
@@ -88,6 +95,23 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
       )}
     </figure>
   );
+}
+
+/** A name stands over its mark, or against the edge that it would cross. */
+function anchored({ left, label, long }: { left: number; label: number; long: number }, width: number) {
+  if (label === 0) return { x: 0 };
+  return label + long >= width ? { x: width, textAnchor: 'end' as const } : { x: left, textAnchor: 'middle' as const };
+}
+
+/** For each span the first line on which it runs into none before it. */
+function lanesOf(spans: readonly (readonly [number, number])[]): number[] {
+  const ends: number[] = [];
+  return spans.map(([from, to]) => {
+    const free = ends.findIndex((end) => end < from);
+    const lane = free === -1 ? ends.length : free;
+    ends[lane] = to;
+    return lane;
+  });
 }
 
 /** "helped twice, worse once". */

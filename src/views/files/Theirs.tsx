@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
 import type { Notebook } from '@/core/exchange';
 import { type Recipe, type WhatToDo, whatToDo } from '@/core/recipe';
-import { finalShade, milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roastedGrams } from '@/core/roast';
+import { milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roastedGrams, shadeAsKnown } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
@@ -135,7 +135,7 @@ function Shown({ title, roast, onKeep }: ShownProps) {
   const roasted = roastedGrams(roast);
   const figures = [
     words.weight(roast.greenGrams),
-    words.shade(finalShade(roast) ?? roast.wantedShade),
+    words.shade(shadeAsKnown(roast)),
     firstCrack === undefined ? undefined : `first crack ${formatClock(firstCrack)}`,
     pull === undefined ? undefined : `pulled ${formatClock(pull)}`,
     roasted === undefined ? undefined : `loss ${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,

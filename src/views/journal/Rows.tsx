@@ -19,7 +19,7 @@ interface RowsProps {
 }
 
 /** A row's height, px: beside its figures, and above them on a phone. Where one is higher, it is measured and the rest moves. */
-const ROW_PX = { wide: 90, phone: 160 };
+const ROW_PX = { wide: 90, phone: 180 };
 /** From here on a row's figures stand beside its ribbon (`row-grid`), px. */
 const WIDE_PX = 768;
 /** Rows beyond the edges that are drawn too, so that none comes up empty while one scrolls. */

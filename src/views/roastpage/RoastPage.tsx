@@ -3,7 +3,6 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { controlsOf } from '@/core/gear';
 import { readingsOf } from '@/core/heat';
 import {
-  finalShade,
   isUnderWay,
   liveEntries,
   milestonesOfRoast,
@@ -21,6 +20,7 @@ import { removeRoast } from '@/store/roasting';
 import { Button, LinkButton } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { RoastFacts } from '@/ui/facts/RoastFacts';
+import { shadeWords } from '@/ui/partWords';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
@@ -52,7 +52,6 @@ export function RoastPage(named: NamedRoast) {
   const ribbon = ribbonOf(roast);
   const readings = useMemo(() => readingsOf(liveEntries(roast.entries)), [roast]);
   const reached = milestonesOfRoast(roast);
-  const shade = finalShade(roast);
   const controls = controlsOf(gear ?? { method: 'other' });
   const controlName = (id: string) => controls.find((control) => control.id === id)?.label ?? id;
   const toS = ribbon.toS * 1.01;
@@ -69,8 +68,7 @@ export function RoastPage(named: NamedRoast) {
     <article className="pt-7">
       <p className="text-husk">{words.fullDate(roast.createdAt)}</p>
       <h1 className="mt-1 max-w-4xl text-[clamp(1.8rem,4vw,2.6rem)]">
-        {lotName}, {words.weight(roast.greenGrams)} in the {gearName},{' '}
-        {shade ? words.shade(shade) : `for ${words.shade(roast.wantedShade)}`}.
+        {lotName}, {words.weight(roast.greenGrams)} in the {gearName}, {shadeWords(roast, words.shade)}.
       </h1>
       <p className="mt-3 text-lg">{stretchSentence(reached, isUnderWay(roast))}</p>
       {roast.recipeId && <ByRecipe roast={roast} />}

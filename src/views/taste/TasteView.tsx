@@ -5,8 +5,9 @@ import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { scoredCups } from '@/store/scoredCups';
 import { LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
+import { dotted } from '@/ui/dotted';
 import { Island } from '@/ui/Island';
-import { partWords } from '@/ui/partWords';
+import { partWords, shadeWords } from '@/ui/partWords';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 
@@ -124,15 +125,13 @@ function Tasting() {
             <ul className="divide-line divide-y">
               {cups.slice(0, SHOWN).map((cup) => {
                 const roast = cup.roastId ? named.get(cup.roastId) : undefined;
-                const shade = roast ? words.shade(roast.roast.wantedShade) : '';
+                const shade = roast ? shadeWords(roast.roast, words.shade, cup.pullId) : '';
                 return (
                   <li key={cup.id} className="py-2">
                     <b>{roast?.lotName ?? cup.name ?? 'Other coffee'}</b>{' '}
                     {cup.sheet.overall !== undefined && <span>{cup.sheet.overall} of 10</span>}{' '}
                     <span className="text-husk">
-                      {[shade, dayWords(cup.at), cup.taster, cup.words.join(', '), cup.note]
-                        .filter(Boolean)
-                        .join(' · ')}
+                      {dotted([shade, dayWords(cup.at), cup.taster, cup.words.join(', '), cup.note])}
                     </span>{' '}
                     <a
                       className="inline-flex min-h-11 items-center underline underline-offset-4"

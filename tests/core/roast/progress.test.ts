@@ -9,6 +9,7 @@ import {
   pulledMs,
   pullsOf,
   roastedGrams,
+  shadeAsKnown,
   streamedSources,
 } from '@/core/roast';
 import { entry, mark, pull, roastOf, undoOf } from '../build.ts';
@@ -64,6 +65,9 @@ describe('how far a roast is', () => {
       [3, 5, 5],
     );
     assert.equal(meantShade({ wantedShade: 4, plannedParts: undefined }, 0), 4);
+    // Until somebody looked, the whole is as its last part was meant.
+    assert.equal(shadeAsKnown({ ...roast, entries: [pull(300)] }), 5);
+    assert.equal(shadeAsKnown({ ...roast, entries: [pull(300, { shade: 7 })] }), 7);
   });
   it('what a person pressed, tapped or guessed did not come by itself', () => {
     const by = ['hand', 'tap', 'guess', ...streamedSources] as const;

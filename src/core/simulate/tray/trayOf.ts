@@ -1,6 +1,6 @@
 import { type Random, seededRandom } from '../../chance/index.ts';
 import type { Picture } from '../../look/index.ts';
-import { finalShade, meantShade, type Roast } from '../../roast/index.ts';
+import { type Roast, shadeAsKnown } from '../../roast/index.ts';
 import { shadeOf } from '../../shade/index.ts';
 import { drawTray } from './drawTray.ts';
 import { besidePaper, layBeans, paperBeside, type TrayScene, type TrayWish } from './trayScene.ts';
@@ -20,7 +20,7 @@ export function trayWishOf(roast: Roast): TrayWish {
   const evenness = roast.evenness ?? 'even';
   return {
     count: 84,
-    lightness: shadeOf(finalShade(roast) ?? meantShade(roast)).lightness,
+    lightness: shadeOf(shadeAsKnown(roast)).lightness,
     spread: SPREADS[evenness],
     scorchedShare: SCORCHED[roast.spots ?? 'none'],
     paleShare: evenness === 'patchy' ? PALE_WHERE_PATCHY : 0,
