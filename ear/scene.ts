@@ -175,14 +175,12 @@ export function roastRates(random: Random): Rates {
   };
 }
 
-/** A short clip for training, of any moment of a roast: cracks go on through it, or begin or end within it. */
+/** A short clip for training, of any moment of a roast. */
 export function clipRates(random: Random): Rates | undefined {
   const kind = random();
   if (kind < 0.4) return undefined;
   const swell = ratioBetween(random, 0.2, 8);
   const [first, second] =
     kind < 0.65 ? [swell, 0] : kind < 0.9 ? [chance(random, 0.3) ? 0.2 : 0, swell * 1.3] : [swell, swell];
-  if (chance(random, 0.4)) return () => ({ first, second });
-  const [turn, begins] = [between(random, 5, 25), chance(random, 0.7)];
-  return (at) => (at > turn === begins ? { first, second } : { first: 0, second: 0 });
+  return () => ({ first, second });
 }
