@@ -15,7 +15,7 @@ export function chooseHousehold(kind: HouseholdKind): void {
   onDevice.set(CHOICE_KEY, kind);
 }
 
-let open: GanderDatabase | undefined;
+const open = new Map<string, GanderDatabase>();
 
 /** Whether this page is a place to practise: its roasts are simulated and kept apart. */
 export function isPractice(): boolean {
@@ -28,15 +28,26 @@ export function clockSpeed(): number {
   return asked >= 1 && asked <= 60 ? asked : 1;
 }
 
-/** The database of the chosen household; the user's own before any choice. One connection a page. */
-export function database(): GanderDatabase {
-  if (!open) {
-    open = new GanderDatabase(DATABASE_NAMES[isPractice() ? 'practice' : (chosenHousehold() ?? 'own')]);
-    // A later Gander in another tab wants to change the tables: let it, and come back as that version.
-    open.on('versionchange', () => {
-      open?.close();
-      location.reload();
-    });
-  }
-  return open;
+/** The database of the chosen household, the user's own before any choice; where one practises, that of practice. */
+export const database = (): GanderDatabase =>
+  connected(DATABASE_NAMES[isPractice() ? 'practice' : (chosenHousehold() ?? 'own')]);
+
+/** Where the settings lie: practice goes by those of the household, if there is one. */
+export function settingsDatabase(): GanderDatabase {
+  const chosen = chosenHousehold();
+  return chosen ? connected(DATABASE_NAMES[chosen]) : database();
+}
+
+/** One connection a page to each. */
+function connected(name: string): GanderDatabase {
+  const known = open.get(name);
+  if (known) return known;
+  const db = new GanderDatabase(name);
+  open.set(name, db);
+  // A later Gander in another tab wants to change the tables: let it, and come back as that version.
+  db.on('versionchange', () => {
+    db.close();
+    location.reload();
+  });
+  return db;
 }

@@ -1,7 +1,7 @@
 import { dequal } from 'dequal/lite';
 import { liveQuery } from 'dexie';
 import { type Household, plainHousehold } from '@/core/household';
-import { database } from './current.ts';
+import { settingsDatabase } from './current.ts';
 import { getHousehold } from './settings.ts';
 
 let current: Household = plainHousehold;
@@ -15,7 +15,7 @@ export function currentHousehold(): Household {
 
 /** Reads the settings before the first view is drawn, so that none begins in units that are not the household's. */
 export async function readHousehold(): Promise<void> {
-  current = await getHousehold(database());
+  current = await getHousehold(settingsDatabase());
 }
 
 /** Calls `listener` after each change; gives the way to stop. One query serves the whole page, however many rows ask. */
@@ -23,7 +23,7 @@ export function onHousehold(listener: () => void): () => void {
   listeners.add(listener);
   if (!watching) {
     watching = true;
-    liveQuery(() => getHousehold(database())).subscribe((next) => {
+    liveQuery(() => getHousehold(settingsDatabase())).subscribe((next) => {
       if (dequal(next, current)) return;
       current = next;
       for (const each of listeners) each();

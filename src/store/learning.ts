@@ -3,9 +3,11 @@ import type { CaseFacts } from '@/core/diagnose';
 import { type PastRoast, pastRoastsOf, toldBy } from '@/core/forecast';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC, readingAt, readingsOf } from '@/core/heat';
+import type { WrittenAs } from '@/core/household';
 import { liveEntries, milestonesOf, type Roast } from '@/core/roast';
 import type { Cup } from '@/core/taste';
 import type { GanderDatabase } from './database.ts';
+import { getHousehold } from './settings.ts';
 
 /** Everything that roasts are judged by, read once. Roasts newest first. */
 export interface LearningData {
@@ -16,6 +18,7 @@ export interface LearningData {
   readonly cups: ReadonlyMap<string, readonly Cup[]>;
   /** Roasts of which a jar was frozen. */
   readonly frozen: ReadonlySet<string>;
+  readonly units: WrittenAs;
 }
 
 /** So many earlier roasts say what is usual; the forecast learns from fewer. */
@@ -27,7 +30,7 @@ const WITH_READINGS = 16;
 
 /** Reads the roasts up to one, or all of them. */
 export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<LearningData> {
-  const [roasts, lots, gear, cups, jars] = await Promise.all([
+  const [roasts, lots, gear, cups, jars, units] = await Promise.all([
     upTo
       ? db.roasts.where('createdAt').belowOrEqual(upTo.createdAt).reverse().limit(EARLIER).toArray()
       : db.roasts.orderBy('createdAt').reverse().toArray(),
@@ -35,6 +38,7 @@ export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<Le
     db.gear.toArray(),
     upTo ? db.cups.where('roastId').equals(upTo.id).toArray() : db.cups.toArray(),
     upTo ? db.jars.where('roastId').equals(upTo.id).toArray() : db.jars.toArray(),
+    getHousehold(db),
   ]);
   const lotOf = new Map(lots.map((lot) => [lot.id as string, lot]));
   const gearOf = new Map(gear.map((each) => [each.id as string, each]));
@@ -45,6 +49,7 @@ export async function learningData(db: GanderDatabase, upTo?: Roast): Promise<Le
     past: pastRoastsOf(roasts.map(toldBy), lotOf, gearOf),
     lots: lotOf,
     gear: gearOf,
+    units,
     cups: cupsOf,
     frozen: new Set(
       jars.filter(({ events }) => events.some(({ kind }) => kind === 'freeze')).map(({ roastId }) => roastId),
@@ -66,6 +71,7 @@ export function caseFactsIn(data: LearningData, index: number): CaseFacts {
     past: data.past.slice(index + 1, index + 1 + EARLIER),
     cups: data.cups.get(roast.id) ?? [],
     frozen: data.frozen.has(roast.id),
+    units: data.units,
     sinceLastMin: recently(data.past[index]?.sinceMin),
     ownFirstCrackC: read ? ownFirstCrackC(onGear.slice(0, WITH_READINGS).flatMap(readingAtFirstCrack)) : undefined,
   };

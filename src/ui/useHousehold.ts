@@ -1,8 +1,8 @@
 import { useSyncExternalStore } from 'react';
 import { priceGrams, pricePer } from '@/core/cost';
-import { type Household, plainHousehold } from '@/core/household';
-import { type ShadeNumber, shadeName, shadeNumbers } from '@/core/shade';
-import { formatDegrees, formatMoney, formatTemperature, formatWeight, weightFieldText } from '@/core/units';
+import { type Household, plainHousehold, writtenAs } from '@/core/household';
+import { shadeName, shadeNumbers } from '@/core/shade';
+import { formatMoney, weightFieldText } from '@/core/units';
 import { currentHousehold, onHousehold } from '@/store/householdNow';
 import { fullDate, shortDay, timeOfDay } from './dates';
 
@@ -13,16 +13,15 @@ export function useHousehold(): Household {
 
 /** Writes amounts, temperatures, money and shades as this household wants them. */
 export function useWords() {
-  const { weightUnit, temperatureUnit, currency, shadeNames, hourClock } = useHousehold();
+  const household = useHousehold();
+  const { weightUnit, temperatureUnit, currency, shadeNames, hourClock } = household;
   return {
     weightUnit,
     temperatureUnit,
     currency,
-    weight: (grams: number) => formatWeight(grams, weightUnit),
+    ...writtenAs(household),
     /** A weight as the scale showed it, to a tenth of a gram. */
     measured: (grams: number) => `${weightFieldText(grams, weightUnit)} ${weightUnit}`,
-    temperature: (celsius: number) => formatTemperature(celsius, temperatureUnit),
-    degrees: (celsius: number) => formatDegrees(celsius, temperatureUnit),
     money: (minor: number) => formatMoney(minor, currency),
     /** A price as this household reckons it: "€15.80 a kg", "$7.17 a lb". */
     price: (minorPerKg: number) =>
@@ -32,7 +31,6 @@ export function useWords() {
     /** A time of the day. */
     time: (at: Date | number | string) => timeOfDay(at, hourClock),
     fullDate: (iso: string) => fullDate(iso, hourClock),
-    shade: (number: ShadeNumber) => shadeName(number, shadeNames),
     /** The shades to pick from, light to dark. */
     shadeChoices: () => shadeNumbers.map((number) => [number, shadeName(number, shadeNames)] as const),
   };

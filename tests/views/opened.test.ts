@@ -87,7 +87,7 @@ describe('experiments as they stand', () => {
     const { db, roasted } = await smallHousehold();
     const a = await roasted(10);
     const id = await startExperiment(db, { question: 'later?', change: { kind: 'pull', byS: 20 }, aRoastId: a.id });
-    const state = async () => (await readExperiments(db, words.weight))[0];
+    const state = async () => (await readExperiments(db, words))[0];
     const asked = await state();
     assert.deepEqual([asked?.b, asked?.sameness, asked?.verdict], [undefined, undefined, undefined]);
     const b = await roasted(12, { greenGrams: 100 }, [mark(120, 'yellow'), mark(240, 'firstCrack'), pull(340)]);

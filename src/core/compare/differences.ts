@@ -1,3 +1,4 @@
+import type { Written } from '../household/index.ts';
 import { type Milestone, milestoneNames, type StretchName, stretchesOf, stretchNames } from '../roast/index.ts';
 import { formatClock } from '../units/index.ts';
 import type { RoastFigures } from './figures.ts';
@@ -58,12 +59,8 @@ export function differencesBetween(base: RoastFigures, other: RoastFigures): Fig
   return found.filter(({ weight }) => weight >= 1).sort((a, b) => b.weight - a.weight);
 }
 
-/** A difference in words: "first crack 0:48 later", "loss 1.3 points higher". `grams` writes a weight. */
-export function differenceSentence(
-  each: FigureDifference,
-  grams: (value: number) => string,
-  degrees: (celsius: number) => string,
-): string {
+/** A difference in words: "first crack 0:48 later", "loss 1.3 points higher". */
+export function differenceSentence(each: FigureDifference, written: Pick<Written, 'weight' | 'degrees'>): string {
   switch (each.kind) {
     case 'milestone':
       return `${milestoneNames[each.milestone]} ${lasting(each.byS)} ${each.byS > 0 ? 'later' : 'earlier'}`;
@@ -74,9 +71,9 @@ export function differenceSentence(
     case 'shade':
       return `${Math.abs(each.bySteps) === 1 ? 'a shade' : `${Math.abs(each.bySteps)} shades`} ${each.bySteps > 0 ? 'darker' : 'lighter'}`;
     case 'grams':
-      return `${grams(Math.abs(each.byGrams))} ${each.byGrams > 0 ? 'more' : 'less'} green`;
+      return `${written.weight(Math.abs(each.byGrams))} ${each.byGrams > 0 ? 'more' : 'less'} green`;
     case 'ambient':
-      return `${degrees(Math.abs(each.byC))} ${each.byC > 0 ? 'warmer' : 'colder'} around it`;
+      return `${written.degrees(Math.abs(each.byC))} ${each.byC > 0 ? 'warmer' : 'colder'} around it`;
     case 'hot':
       return each.now ? 'begun in hot gear' : 'begun in cold gear';
     case 'gear':

@@ -1,5 +1,5 @@
-import type { Roast } from '../roast/index.ts';
-import { shadeOf } from '../shade/index.ts';
+import type { Written } from '../household/index.ts';
+import { meantShade, type Roast } from '../roast/index.ts';
 import type { RoastFigures } from './figures.ts';
 
 /** Pulled this close to the rule is by the rule, s. */
@@ -7,16 +7,16 @@ const BY_THE_RULE_S = 5;
 
 /** What was planned in a roast and came otherwise, in words; empty when all came as planned. */
 export function plannedAgainstDone(
-  roast: Pick<Roast, 'wantedShade' | 'pullRule' | 'plannedMoves'>,
+  roast: Pick<Roast, 'wantedShade' | 'plannedParts' | 'pullRule' | 'plannedMoves'>,
   { shade, reached, moves }: RoastFigures,
+  written: Pick<Written, 'shade'>,
 ): string[] {
   const { firstCrack, pull } = reached;
+  const meant = meantShade(roast);
   const rule = roast.pullRule;
   const afterS = firstCrack !== undefined && pull !== undefined ? Math.round(pull - firstCrack) : undefined;
   const said: (string | false)[] = [
-    shade !== undefined &&
-      shade !== roast.wantedShade &&
-      `meant to be ${shadeOf(roast.wantedShade).name}, came out ${shadeOf(shade).name}`,
+    shade !== undefined && shade !== meant && `meant to be ${written.shade(meant)}, came out ${written.shade(shade)}`,
     rule?.kind === 'afterFirstCrack' &&
       afterS !== undefined &&
       Math.abs(afterS - rule.seconds) >= BY_THE_RULE_S &&

@@ -21,6 +21,7 @@ import {
   usualGramsOf,
 } from '../gear/index.ts';
 import { probeMovedByC, rateOfRise, readingAt } from '../heat/index.ts';
+import { type Written, type WrittenAs, writtenAs } from '../household/index.ts';
 import {
   asSeen,
   believedMilestones,
@@ -54,6 +55,8 @@ export interface CaseFacts {
   readonly sinceLastMin?: number | undefined;
   /** This gear's own reading at first crack, °C. */
   readonly ownFirstCrackC?: number | undefined;
+  /** How the household writes amounts, temperatures and shades. */
+  readonly units?: WrittenAs | undefined;
 }
 
 /** How dark it was meant to be and came out. */
@@ -113,6 +116,7 @@ export interface Case extends CaseFacts, Seen {
   readonly greenAge: ReturnType<typeof lotAge>;
   /** It was liked: then what stands out is a remark and no fault. */
   readonly liked: boolean;
+  readonly written: Written;
 }
 
 /** Reads a roast for the rules. */
@@ -183,6 +187,7 @@ export function caseOf(facts: CaseFacts): Case {
       (facts.sinceLastMin !== undefined && facts.sinceLastMin < HOT_SHARE * coolDownMinOf(itsGear)),
     greenAge: lot && lotAge(lot, localDay(roast.createdAt)),
     liked: wasLiked(roast.stars, facts.cups),
+    written: writtenAs(facts.units),
     ...complaintsOf(roast, facts.cups, facts.frozen ?? false),
   };
 }

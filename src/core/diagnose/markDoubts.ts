@@ -15,8 +15,8 @@ export function swappedBy({ spans }: Pick<Case, 'spans'>): number {
 const WHOLE_WITHIN = 1.5;
 
 /** “12 °C below”, of a reading that is far off. */
-export function offWords(offC = 0): string {
-  return `${Math.abs(Math.round(offC))} °C ${offC < 0 ? 'below' : 'above'}`;
+export function offWords({ probeOffC: offC = 0, written }: Pick<Case, 'probeOffC' | 'written'>): string {
+  return `${written.degrees(Math.abs(offC))} ${offC < 0 ? 'below' : 'above'}`;
 }
 
 /** Browning and the time after first crack as usual: by the clock the mark is where it belongs. */

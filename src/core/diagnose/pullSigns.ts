@@ -1,4 +1,3 @@
-import { shadeOf } from '../shade/index.ts';
 import type { Case } from './case.ts';
 import type { Sign } from './rule.ts';
 import { asUsual, fact } from './signs.ts';
@@ -19,13 +18,11 @@ export function ruleSign({ pulled: { lateS } }: Case, side: 'early' | 'late'): S
 }
 
 /** Every pull that came out lighter or darker than it was planned; a part of a staged pull by its own shade. */
-export function partSigns({ shades: { parts } }: Case, side: 'lighter' | 'darker'): Sign[] {
+export function partSigns({ shades: { parts }, written: { shade } }: Case, side: 'lighter' | 'darker'): Sign[] {
   const off = parts.flatMap(({ meant, got }, i) => {
     const by = got === undefined ? 0 : side === 'darker' ? got - meant : meant - got;
     const which = parts.length > 1 ? `Part ${i + 1}` : 'It';
-    return by > 0 && got
-      ? [{ by, says: `${which} came out ${shadeOf(got).name}, meant to be ${shadeOf(meant).name}.` }]
-      : [];
+    return by > 0 && got ? [{ by, says: `${which} came out ${shade(got)}, meant to be ${shade(meant)}.` }] : [];
   });
   // Parts of one roast go wrong together: the furthest tells how much.
   const most = Math.max(...off.map(({ by }) => by));
@@ -49,7 +46,7 @@ export function meantSigns(evidence: Case, side: 'lighter' | 'darker', said: boo
   const opposite = got !== undefined && (side === 'lighter' ? got > meant : got < meant);
   return [
     fact(opposite, `It came out ${but} than it was meant to be.`, -1),
-    fact(byNature, `It was meant to be ${shadeOf(meant).name}, and ${says}.`, 0.5),
+    fact(byNature, `It was meant to be ${evidence.written.shade(meant)}, and ${says}.`, 0.5),
     fact(got === meant && !byNature, 'It came out as dark as it was meant to be.', -0.7),
     byNature ? undefined : asUsual(evidence, 'afterCrack', 0.4, said),
   ];

@@ -1,5 +1,5 @@
+import type { Written } from '../household/index.ts';
 import { liveEntries, milestonesOfRoast, type Roast } from '../roast/index.ts';
-import { shadeOf } from '../shade/index.ts';
 import type { NextChange } from './nextChange.ts';
 
 /** What was otherwise between the two roasts of an experiment, besides what was meant to be. */
@@ -16,19 +16,19 @@ const SAME_AMBIENT_C = 6;
 /** A change of the pull counts as made when at least half of it was. */
 const HALF = 0.5;
 
-/** Checks the two records against each other. `grams` writes a weight in the household's unit. */
-export function samenessOf(a: Roast, b: Roast, change: NextChange, grams: (value: number) => string): Sameness {
+/** Checks the two records against each other. */
+export function samenessOf(a: Roast, b: Roast, change: NextChange, written: Written): Sameness {
   const byGrams = b.greenGrams - a.greenGrams;
   const also: (string | false)[] = [
     a.lotId !== b.lotId && !(change.kind === 'care' && change.care === 'freshGreen') && 'you used other beans',
     a.gearId !== b.gearId && 'you used other gear',
     change.kind !== 'grams' &&
       Math.abs(byGrams) > a.greenGrams * SAME_GRAMS_SHARE &&
-      `you also used ${grams(Math.abs(byGrams))} ${byGrams > 0 ? 'more' : 'less'}`,
+      `you also used ${written.weight(Math.abs(byGrams))} ${byGrams > 0 ? 'more' : 'less'}`,
     a.wantedShade !== b.wantedShade &&
       !(change.kind === 'care' && change.care === 'lighter') &&
-      `you also wanted it ${shadeOf(b.wantedShade).name} instead of ${shadeOf(a.wantedShade).name}`,
-    !(change.kind === 'care' && change.care === 'shelter') && weatherDifference(a, b),
+      `you also wanted it ${written.shade(b.wantedShade)} instead of ${written.shade(a.wantedShade)}`,
+    !(change.kind === 'care' && change.care === 'shelter') && weatherDifference(a, b, written),
     change.kind !== 'coolGear' &&
       (a.gearHot ?? false) !== (b.gearHot ?? false) &&
       (b.gearHot ? 'the gear was still hot the second time' : 'the gear was still hot the first time'),
@@ -37,10 +37,10 @@ export function samenessOf(a: Roast, b: Roast, change: NextChange, grams: (value
   return { changed: wasMade(a, b, change), also: also.filter((each) => each !== false) };
 }
 
-function weatherDifference(a: Roast, b: Roast): string | false {
+function weatherDifference(a: Roast, b: Roast, { degrees }: Written): string | false {
   if (a.ambientC === undefined || b.ambientC === undefined) return false;
   const by = Math.round(b.ambientC - a.ambientC);
-  return Math.abs(by) > SAME_AMBIENT_C && `it was ${Math.abs(by)} °C ${by > 0 ? 'warmer' : 'colder'}`;
+  return Math.abs(by) > SAME_AMBIENT_C && `it was ${degrees(Math.abs(by))} ${by > 0 ? 'warmer' : 'colder'}`;
 }
 
 /** Controls that were set in one of the two only. */

@@ -8,3 +8,4 @@ export {
 } from './household.ts';
 export { plainHousehold } from './plainHousehold.ts';
 export { gramsADay, gramsOnDay, mugGrams, mugsIn, withUseKept } from './use.ts';
+export { type Written, type WrittenAs, writtenAs } from './written.ts';

@@ -39,9 +39,9 @@ export function InWords({ compared, base, figures, onBase }: InWordsProps) {
       <ul className="mt-2 space-y-4">
         {others.map((each) => {
           const found = differencesBetween(of(base), of(each)).map((difference) =>
-            differenceSentence(difference, words.weight, words.degrees),
+            differenceSentence(difference, words),
           );
-          const planned = plannedAgainstDone(each.roast, of(each));
+          const planned = plannedAgainstDone(each.roast, of(each), words);
           return (
             <li key={each.roast.id}>
               <h1 className={others.length > 1 ? 'text-2xl' : 'text-[clamp(1.8rem,4vw,2.6rem)]'}>

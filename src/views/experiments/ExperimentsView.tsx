@@ -1,10 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { writtenAs } from '@/core/household';
 import { database } from '@/store/current';
 import { Button, LinkButton } from '@/ui/Button';
 import { Island } from '@/ui/Island';
 import { JournalTabs } from '@/ui/JournalTabs';
-import { useWords } from '@/ui/useHousehold';
+import { useHousehold } from '@/ui/useHousehold';
 import { AskQuestion } from './AskQuestion';
 import { Known } from './Known';
 import { OpenQuestion } from './OpenQuestion';
@@ -22,9 +23,9 @@ export function ExperimentsView() {
 }
 
 function All() {
-  const words = useWords();
+  const household = useHousehold();
   const [asking, setAsking] = useState(false);
-  const all = useLiveQuery(() => readExperiments(database(), words.weight), [words.weightUnit]);
+  const all = useLiveQuery(() => readExperiments(database(), writtenAs(household)), [household]);
   if (!all) return <p className="text-husk py-10">Opening the questions…</p>;
   const open = all.filter(({ state }) => state !== 'answered');
   const answered = all.filter(({ state }) => state === 'answered');

@@ -6,6 +6,7 @@ import {
   samenessOf,
   stateOf,
 } from '@/core/experiment';
+import type { Written } from '@/core/household';
 import type { Flight } from '@/core/taste';
 import { flightResult } from '@/core/taste';
 import type { GanderDatabase } from '@/store/database';
@@ -27,8 +28,8 @@ export interface ExperimentNow {
   readonly suggested: ReturnType<typeof outcomeOf>;
 }
 
-/** Every experiment, newest first. `grams` writes a weight in the household's unit. */
-export async function readExperiments(db: GanderDatabase, grams: (value: number) => string): Promise<ExperimentNow[]> {
+/** Every experiment, newest first. */
+export async function readExperiments(db: GanderDatabase, written: Written): Promise<ExperimentNow[]> {
   return Promise.all(
     (await allExperiments(db)).map(async (experiment): Promise<ExperimentNow> => {
       const [a, b, flight] = await Promise.all([
@@ -43,7 +44,7 @@ export async function readExperiments(db: GanderDatabase, grams: (value: number)
         a,
         b,
         sameness:
-          a && b && a.roast.id !== b.roast.id ? samenessOf(a.roast, b.roast, experiment.change, grams) : undefined,
+          a && b && a.roast.id !== b.roast.id ? samenessOf(a.roast, b.roast, experiment.change, written) : undefined,
         flight,
         verdict: flight && key ? flightResult(flight, key).verdict?.sentence : undefined,
         suggested: flight && key ? outcomeOf(experiment, flight, key) : undefined,

@@ -8,6 +8,7 @@ import { Column } from '@/ui/Column';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
+import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import { OnTheClock } from './OnTheClock';
 import { OnTheScale } from './OnTheScale';
@@ -31,6 +32,7 @@ interface ExpectedProps {
 /** What this roast will probably be like: its ribbon, its weight, its times, and what to see to first. */
 export function Expected({ choices, planned, foreseen, day, gear, onGear }: ExpectedProps) {
   const { ref, width } = useWidth();
+  const words = useWords();
   const { stock, batches } = planned;
   const { forecasts, expectation } = foreseen;
   const shown = forecasts.filter(({ milestone }) => ['yellow', 'firstCrack', 'pull'].includes(milestone));
@@ -81,7 +83,9 @@ export function Expected({ choices, planned, foreseen, day, gear, onGear }: Expe
                 </li>
               ))}
             {batches && (
-              <li className="text-husk">{messSentence(planned.gear.method, choices.shade, batches.greenGramsEach)}</li>
+              <li className="text-husk">
+                {messSentence(planned.gear.method, choices.shade, batches.greenGramsEach, words.weight)}
+              </li>
             )}
           </ul>
         </Column>

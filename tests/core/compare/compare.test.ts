@@ -9,11 +9,11 @@ import {
   type RoastFigures,
   repeatabilityOf,
 } from '@/core/compare';
+import { writtenAs } from '@/core/household';
 import type { Cup } from '@/core/taste';
 import { entry, mark, pull, roastOf } from '../build.ts';
 
-const grams = (value: number) => `${value} g`;
-const degrees = (celsius: number) => `${Math.round(celsius)} °C`;
+const written = writtenAs();
 
 const roast = (yellow: number, firstCrack: number, pulled: number, gramsOut?: number, facts = {}) =>
   roastOf(
@@ -30,7 +30,7 @@ describe('two roasts', () => {
   const base = figuresOf(roast(120, 240, 320, 68), []);
   const other = figuresOf(roast(130, 288, 388, 67), []);
   it('differ as worked out by hand, in the words of the journal', () => {
-    const said = differencesBetween(base, other).map((each) => differenceSentence(each, grams, degrees));
+    const said = differencesBetween(base, other).map((each) => differenceSentence(each, written));
     assert.ok(said.includes('first crack 48 s later'), said.join(', '));
     assert.ok(said.includes('after-crack 20 s longer'));
     assert.ok(said.includes('browning 38 s longer'));
@@ -47,7 +47,7 @@ describe('two roasts', () => {
     );
   });
   it('say each other’s opposite the other way round', () => {
-    const back = differencesBetween(other, base).map((each) => differenceSentence(each, grams, degrees));
+    const back = differencesBetween(other, base).map((each) => differenceSentence(each, written));
     assert.ok(back.includes('first crack 48 s earlier') && back.includes('loss 1.3 points lower'));
   });
   it('the same roast differs in nothing, whatever its figures', () => {
@@ -61,14 +61,14 @@ describe('two roasts', () => {
   });
   it('leaves out what one of them lacks, and never guesses', () => {
     const bare = figuresOf(roastOf([pull(320)]), []);
-    const said = differencesBetween(base, bare).map((each) => differenceSentence(each, grams, degrees));
+    const said = differencesBetween(base, bare).map((each) => differenceSentence(each, written));
     assert.deepEqual(said, []);
   });
   it('other gear, hot gear, other weather and the batch are told too', () => {
     const facts = { gearHot: true as const, ambientC: 5, greenGrams: 95, gearId: 'gear:test0009' as never };
     const warm = figuresOf(roast(120, 240, 320, undefined, { ambientC: 20 }), []);
     const said = differencesBetween(warm, figuresOf(roast(120, 240, 320, undefined, facts), [])).map((each) =>
-      differenceSentence(each, grams, degrees),
+      differenceSentence(each, written),
     );
     assert.deepEqual(said.sort(), ['15 g more green', '15 °C colder around it', 'begun in hot gear', 'in other gear']);
   });
@@ -95,13 +95,17 @@ describe('planned against done', () => {
       entry(62, { kind: 'move', control: 'lid', value: 'off' }),
       pull(322),
     ]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(done, [])), []);
+    assert.deepEqual(plannedAgainstDone(planned, figuresOf(done, []), written), []);
     const late = roastOf([mark(240, 'firstCrack'), pull(360, { shade: 7 })]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(late, [])), [
+    assert.deepEqual(plannedAgainstDone(planned, figuresOf(late, []), written), [
       'meant to be medium, came out very dark',
       'meant to be pulled 80 s after first crack, pulled after 120 s',
       'planned lid off, not noted as done',
     ]);
+    // What counts of a staged roast is what its last part was meant to be.
+    const plannedParts = [3, 7].map((shade) => ({ shade: shade as 3 | 7, share: 0.5 }));
+    const staged = { wantedShade: 4 as const, plannedParts };
+    assert.deepEqual(plannedAgainstDone(staged, figuresOf(late, []), written), []);
   });
 });
 

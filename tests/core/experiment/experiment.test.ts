@@ -13,12 +13,13 @@ import {
   stateOf,
   withChange,
 } from '@/core/experiment';
+import { plainHousehold, writtenAs } from '@/core/household';
 import type { Id } from '@/core/ids';
 import type { Entry, PullRule } from '@/core/roast';
 import { createFlight, type Flight, type FlightQuestion } from '@/core/taste';
 import { countingRandom, entry, mark, pull, roastOf } from '../build.ts';
 
-const grams = (value: number) => `${value} g`;
+const written = writtenAs();
 const lidOff: NextChange = {
   kind: 'move',
   control: 'lid',
@@ -43,7 +44,7 @@ const experiment = (facts: Partial<Experiment> = {}): Experiment => ({
 
 describe('a change', () => {
   it('reads as what to do', () => {
-    const say = (change: NextChange) => changeWords(change, { method: 'hotAirPopper' }, grams);
+    const say = (change: NextChange) => changeWords(change, { method: 'hotAirPopper' }, written.weight);
     assert.equal(say(lidOff), 'lid off from yellow on');
     assert.equal(say({ kind: 'move', control: 'stir', when: { kind: 'at', atS: 120 } }), 'one more stir at 2:00');
     assert.equal(say({ kind: 'grams', byGrams: -10 }), '10 g less');
@@ -54,7 +55,7 @@ describe('a change', () => {
       changeWords(
         { kind: 'move', control: 'oven', value: 240, when: { kind: 'at', atS: 0 } },
         { method: 'oven' },
-        grams,
+        written.weight,
       ),
       'oven to 240 °C from the start',
     );
@@ -138,23 +139,35 @@ describe('a roast as it was done', () => {
 
 describe('what stayed the same', () => {
   it('is checked against both records', () => {
-    assert.deepEqual(samenessOf(a, b, lidOff, grams), { changed: true, also: [] });
+    assert.deepEqual(samenessOf(a, b, lidOff, written), { changed: true, also: [] });
     const other = { ...b, greenGrams: 100, ambientC: 2, gearHot: true as const };
-    assert.deepEqual(samenessOf({ ...a, ambientC: 18 }, other, lidOff, grams), {
+    assert.deepEqual(samenessOf({ ...a, ambientC: 18 }, other, lidOff, written), {
       changed: true,
       also: ['you also used 20 g more', 'it was 16 °C colder', 'the gear was still hot the second time'],
     });
   });
+  it('says so in the household’s own units and names', () => {
+    const [here, there] = [
+      { ...a, ambientC: 18 },
+      { ...b, greenGrams: 100, ambientC: 2, wantedShade: 6 as const },
+    ];
+    const own = writtenAs({ ...plainHousehold, weightUnit: 'oz', temperatureUnit: 'F', shadeNames: 'traditional' });
+    assert.deepEqual(samenessOf(here, there, lidOff, own).also, [
+      'you also used 0.71 oz more',
+      'you also wanted it vienna instead of full city',
+      'it was 29 °F colder',
+    ]);
+  });
   it('says when the change was not made, or cannot tell', () => {
-    assert.equal(samenessOf(a, { ...b, entries: a.entries }, lidOff, grams).changed, false);
-    assert.equal(samenessOf(a, b, { kind: 'grams', byGrams: -10 }, grams).changed, false);
+    assert.equal(samenessOf(a, { ...b, entries: a.entries }, lidOff, written).changed, false);
+    assert.equal(samenessOf(a, b, { kind: 'grams', byGrams: -10 }, written).changed, false);
     // 80 s and 90 s after first crack: half of the 20 s that were meant.
-    assert.equal(samenessOf(a, b, { kind: 'pull', byS: 20 }, grams).changed, true);
-    assert.equal(samenessOf(a, b, { kind: 'care', care: 'stirMore' }, grams).changed, undefined);
+    assert.equal(samenessOf(a, b, { kind: 'pull', byS: 20 }, written).changed, true);
+    assert.equal(samenessOf(a, b, { kind: 'care', care: 'stirMore' }, written).changed, undefined);
   });
   it('a move that was not meant counts as another change', () => {
-    assert.deepEqual(samenessOf(a, b, { kind: 'pull', byS: 10 }, grams).also, ['you also set lid off']);
-    assert.deepEqual(samenessOf(b, a, { kind: 'pull', byS: -10 }, grams).also, ['you did not set lid off again']);
+    assert.deepEqual(samenessOf(a, b, { kind: 'pull', byS: 10 }, written).also, ['you also set lid off']);
+    assert.deepEqual(samenessOf(b, a, { kind: 'pull', byS: -10 }, written).also, ['you did not set lid off again']);
   });
 });
 

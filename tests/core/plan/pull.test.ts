@@ -16,6 +16,7 @@ import {
 } from '@/core/plan';
 import { pullRuleSchema } from '@/core/roast';
 import { shadeNumbers } from '@/core/shade';
+import { formatWeight } from '@/core/units';
 import { entry, pull, roastOf } from '../build.ts';
 
 const at = (seconds: number) => ({ medianS: seconds, earlyS: seconds - 10, lateS: seconds + 10 });
@@ -130,13 +131,16 @@ describe('before the beans go in', () => {
     assert.ok(keys('pan', 'indoors').includes('noCoating'));
   });
   it('says what smoke and chaff to expect', () => {
+    const mess = (method: 'hotAirPopper' | 'pan' | 'oven', shade: 4 | 5 | 6, grams: number, unit: 'g' | 'oz' = 'g') =>
+      messSentence(method, shade, grams, (each) => formatWeight(each, unit));
+    assert.match(mess('pan', 4, 240, 'oz'), /about 0.11 oz of chaff/);
     assert.equal(
-      messSentence('hotAirPopper', 4, 80),
+      mess('hotAirPopper', 4, 80),
       'A little smoke after first crack; about 1 g of chaff, which blows out: catch it.',
     );
-    assert.match(messSentence('pan', 6, 200), /^Thick smoke from second crack on; about 2 g of chaff, which stays in/);
-    assert.match(messSentence('oven', 5, 200), /^Smoke towards the end/);
-    assert.match(messSentence('pan', 4, 200), /^Some smoke/);
+    assert.match(mess('pan', 6, 200), /^Thick smoke from second crack on; about 2 g of chaff, which stays in/);
+    assert.match(mess('oven', 5, 200), /^Smoke towards the end/);
+    assert.match(mess('pan', 4, 200), /^Some smoke/);
   });
   it('finds what is planned otherwise than last time', () => {
     const last = roastOf([entry(100, { kind: 'move', control: 'lid', value: 'off' }), pull(320)]);

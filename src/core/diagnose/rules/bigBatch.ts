@@ -12,10 +12,11 @@ export const bigBatch: Rule = {
   against: ['smallBatch'],
   causes: ['overLong', 'draggedBrowning', 'underpowered', 'poorMovement'],
   signs: (evidence) => {
+    const { weight } = evidence.written;
     const byGrams = Math.round(evidence.roast.greenGrams - evidence.usualGrams);
     const big = evidence.roast.greenGrams > evidence.usualGrams * BIG_FROM_SHARE;
     return [
-      fact(big, `It was ${byGrams} g more than the ${Math.round(evidence.usualGrams)} g this gear usually gets.`, 0.5),
+      fact(big, `It was ${weight(byGrams)} more than the ${weight(evidence.usualGrams)} this gear usually gets.`, 0.5),
       !big && { says: 'The batch was no bigger than usual.', weight: -3 },
       fact(
         evidence.roast.greenGrams > evidence.method.batchGrams.most * (evidence.gear ? traysOf(evidence.gear) : 1),

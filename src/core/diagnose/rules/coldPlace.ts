@@ -13,7 +13,7 @@ export const coldPlace: Rule = {
       isCold(evidence),
       evidence.roast.wind === 'strong'
         ? 'A strong wind took the heat away.'
-        : `It was ${Math.round(evidence.roast.ambientC ?? 0)} °C around the gear.`,
+        : `It was ${evidence.written.temperature(evidence.roast.ambientC ?? 0)} around the gear.`,
       0.6,
     ),
     !isCold(evidence) && { says: 'It was neither cold nor windy.', weight: -3 },

@@ -13,7 +13,7 @@ export const hotDay: Rule = {
     const { ambientC } = evidence.roast;
     const hot = ambientC !== undefined && ambientC > MATTERS_C.above;
     return [
-      fact(hot, `It was ${Math.round(ambientC ?? 0)} °C around the gear.`, 0.6),
+      fact(hot, `It was ${evidence.written.temperature(ambientC ?? 0)} around the gear.`, 0.6),
       !hot && { says: 'It was no hot day.', weight: -3 },
       spanSign(evidence, 'drying', 'short', 0.7, said),
       spanSign(evidence, 'toFirstCrack', 'short', 0.7, said),

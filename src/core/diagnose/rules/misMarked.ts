@@ -31,7 +31,7 @@ export const misMarked: Rule = {
       ),
       fact(
         probeOffC !== undefined,
-        `The reading there is ${offWords(probeOffC)} this gear's own at first crack.`,
+        `The reading there is ${offWords(evidence)} this gear's own at first crack.`,
         // Where the clock agrees with the mark it is the probe that moved.
         clockAgrees(evidence) ? 0.3 : 1.05,
       ),

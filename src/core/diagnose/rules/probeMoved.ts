@@ -13,7 +13,7 @@ export const probeMoved: Rule = {
     const off = probeOffC !== undefined;
     return [
       !off && { says: 'The probe read first crack as it usually does.', weight: -3 },
-      fact(off, `At first crack the probe read ${offWords(probeOffC)} what it usually does there.`, 0.6),
+      fact(off, `At first crack the probe read ${offWords(evidence)} what it usually does there.`, 0.6),
       fact(off && clockAgrees(evidence), 'By the clock browning and the time after first crack were as usual.', 0.6),
     ];
   },

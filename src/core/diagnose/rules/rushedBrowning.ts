@@ -16,7 +16,7 @@ export const rushedBrowning: Rule = {
     heatSign(evidence, 'middle', 'below', -0.5),
     fact(
       (evidence.rates.atFirstCrack ?? 0) > FAST,
-      `It still rose ${Math.round(evidence.rates.atFirstCrack ?? 0)} °C a minute at first crack.`,
+      `It still rose ${evidence.written.degrees(evidence.rates.atFirstCrack ?? 0)} a minute at first crack.`,
       0.3,
     ),
     fact((evidence.probeOffC ?? 0) < 0, 'The reading at first crack says that it was marked too soon.', -0.8),

@@ -14,9 +14,10 @@ export const smallBatch: Rule = {
   causes: ['hotStart', 'rushedBrowning', 'tooShort'],
   signs: (evidence) => {
     const small = evidence.roast.greenGrams < evidence.usualGrams * SMALL_TO_SHARE;
+    const { weight } = evidence.written;
     const less = Math.round(evidence.usualGrams - evidence.roast.greenGrams);
     return [
-      fact(small, `It was ${less} g less than the ${Math.round(evidence.usualGrams)} g this gear usually gets.`, 0.5),
+      fact(small, `It was ${weight(less)} less than the ${weight(evidence.usualGrams)} this gear usually gets.`, 0.5),
       !small && { says: 'The batch was no smaller than usual.', weight: -3 },
       spanSign(evidence, 'drying', 'short', 0.6),
       spanSign(evidence, 'toFirstCrack', 'short', 0.6),

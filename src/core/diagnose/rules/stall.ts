@@ -12,11 +12,7 @@ export const stall: Rule = {
   signs: (evidence, said) => [
     spanSign(evidence, 'pace', 'long', 1, said),
     evidence.spans.pace === undefined && spanSign(evidence, 'afterCrack', 'long', 0.6, said),
-    fact(
-      evidence.rates.atPull !== undefined && evidence.rates.atPull < STALL_PER_MIN,
-      `Before the pull it rose only ${Math.max(0, Math.round((evidence.rates.atPull ?? 0) * 10) / 10)} °C a minute.`,
-      0.75,
-    ),
+    fact(evidence.rates.atPull !== undefined && evidence.rates.atPull < STALL_PER_MIN, risingWords(evidence), 0.75),
     fact(farDown(evidence), 'The heat was turned far down before or at first crack.', 0.4),
     fact((evidence.rates.atPull ?? 0) > 2 * STALL_PER_MIN, 'It was still rising at the pull.', -0.4),
     (evidence.rates.atPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(evidence, 'pace', 0.7, said),
@@ -32,6 +28,13 @@ export const stall: Rule = {
     question: 'Enough heat to the end?',
   }),
 };
+
+/** How fast it still rose before the pull. */
+function risingWords({ rates: { atPull = 0 }, written }: Parameters<Rule['signs']>[0]): string {
+  return atPull < 0.5
+    ? 'Before the pull it rose no more.'
+    : `Before the pull it rose only ${written.degrees(atPull)} a minute.`;
+}
 
 /** Turned down by more than this person usually does; until something is noted it is as it starts. */
 function farDown({ heat: { noted, off } }: Parameters<Rule['signs']>[0]): boolean {

@@ -1,4 +1,3 @@
-import { shadeOf } from '../../shade/index.ts';
 import { formatClock } from '../../units/index.ts';
 import { meantSigns, partSigns, ruleSign } from '../pullSigns.ts';
 import type { Rule } from '../rule.ts';
@@ -21,7 +20,7 @@ export const wentTooFar: Rule = {
       ...partSigns(evidence, 'darker'),
       fact(
         light && secondCrack !== undefined,
-        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${shadeOf(meant).name}.`,
+        `Second crack was heard at ${formatClock(secondCrack ?? 0)}, and it was to be ${evidence.written.shade(meant)}.`,
         got === meant ? 0.6 : 1.05,
       ),
       fact(
