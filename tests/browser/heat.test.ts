@@ -273,11 +273,18 @@ describe('a probe', () => {
 describe('practice', () => {
   it('is a whole simulated roast with a probe at thirty times the pace, by keyboard, outside the journal', async () => {
     const { page, close } = await demo.open();
+    // One practises in the units that one roasts in.
+    await page.goto('/files/');
+    for (const unit of ['ounces', '°F']) {
+      await page.getByRole('radio', { name: unit }).click();
+      await page.getByRole('radio', { name: unit, checked: true }).waitFor();
+    }
     await page.goto('/practice/');
+    await page.getByRole('heading', { name: /^Practise with 2\.82 oz of/ }).waitFor();
     await page.getByLabel('Speed').selectOption('30');
     await page.getByRole('button', { name: 'Beans in' }).click();
     await page.getByText(/Simulated beans, moving/).waitFor();
-    await page.getByText(/rises .* a minute/).waitFor();
+    await page.getByText(/rises .* °F a minute/).waitFor();
     const clock = async () => {
       const [minutes = 0, seconds = 0] = (await page.getByRole('timer').innerText()).split(':').map(Number);
       return minutes * 60 + seconds;

@@ -26,3 +26,20 @@ it('every export of the core says what it is', () => {
     });
   assert.deepEqual(silent, []);
 });
+
+it('no sentence writes grams or °C by itself: the household may have other units', () => {
+  const folders = ['src/core', 'src/ui', 'src/views'];
+  const files = folders.flatMap((folder) =>
+    readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((file) => join(folder, file)),
+  );
+  const bare = files
+    .filter((file) => /\.tsx?$/.test(file) && !file.startsWith('src/core/units/'))
+    .flatMap((file) =>
+      readFileSync(file, 'utf8')
+        .split('\n')
+        .filter((line) => /\} ?(g|kg|°C)(?![\w/])/.test(line) && !/RangeError|a litre/.test(line))
+        .map(() => file.slice('src/'.length)),
+    );
+  // What a thermometer's program is told, and what no form lets through.
+  assert.deepEqual([...new Set(bare)].sort(), ['core/heat/readingChecks.ts', 'core/roast/draftFault.ts']);
+});

@@ -43,7 +43,7 @@ interface PlanProps {
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
 export function Plan(props: PlanProps) {
   const { gear, lots, day, earlier, batch, from } = props;
-  const { weightUnit } = useWords();
+  const { weightUnit, measured } = useWords();
   const { choices, records, liked, choose, chooseLot, chooseRuleKind, chooseGear } = useChoices(
     gear,
     lots,
@@ -151,7 +151,7 @@ export function Plan(props: PlanProps) {
             onCancel={() => setAsking(undefined)}
             onSplit={() => {
               setAsking(undefined);
-              choose({ amountKind: 'roasted', amountText: `${Math.round(batches?.roastedGrams ?? 0)} g` });
+              choose({ amountKind: 'roasted', amountText: measured(Math.round(batches?.roastedGrams ?? 0)) });
             }}
             onSure={() => void start(asking, true)}
           />
