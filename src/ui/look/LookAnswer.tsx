@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { groundLookOf, INSIDE_LAGS_FROM, palerInsideBy, type Roast, type RoastLook } from '@/core/roast';
-import type { ShadeNumber } from '@/core/shade';
+import { type ShadeNumber, shadeOf } from '@/core/shade';
 import { formatMegabytes } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
@@ -107,6 +107,7 @@ function Inside({ roast, look }: { readonly roast: Roast; readonly look: RoastLo
 }
 
 function Figures({ look, lies }: { readonly look: RoastLook; readonly lies: number | undefined }) {
+  const words = useWords();
   const percent = (share: number) => `${Math.round(100 * share)} %`;
   const rows: [string, string][] = [
     ['Lightness L*', `${look.lightness.toFixed(1)}, between ${look.least.toFixed(0)} and ${look.most.toFixed(0)}`],
@@ -132,8 +133,8 @@ function Figures({ look, lies }: { readonly look: RoastLook; readonly lies: numb
         ))}
       </dl>
       <p className="text-husk mt-2 max-w-[65ch] text-[0.95rem]">
-        L* is how light a surface is, 0 for black and 94 for the paper; glints are left out. The table has medium at 30
-        and light at 40.
+        L* is how light a surface is, 0 for black and 94 for the paper; glints are left out. The table has{' '}
+        {words.shade(4)} at {shadeOf(4).lightness} and {words.shade(2)} at {shadeOf(2).lightness}.
         {lies !== undefined &&
           Math.abs(lies) >= 0.5 &&
           ` By the shades you have named, yours lie ${Math.abs(lies).toFixed(0)} L* ${lies > 0 ? 'lighter' : 'darker'}: the shade in words goes by that.`}{' '}

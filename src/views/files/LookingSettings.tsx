@@ -53,7 +53,7 @@ function OwnShades() {
     return (
       <p className="mb-2 max-w-[65ch]">
         Your own scale: not enough roasts yet. Say the shade yourself on roasts with a photo, and Gander learns what you
-        call medium.
+        call {words.shade(4)}.
       </p>
     );
   return (
