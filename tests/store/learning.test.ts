@@ -2,6 +2,7 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { askedOf } from '@/store/askedOf';
 import {
   allExperiments,
   answerExperiment,
@@ -74,6 +75,15 @@ describe('experiments', () => {
     const [done] = await allExperiments(db);
     assert.deepEqual([done?.bRoastId, done?.outcome], [b.id, 'helped']);
     assert.ok(done?.answeredAt);
+  });
+
+  it('say at the heat of their own roast what no plan can hold', async () => {
+    const { db, roasted } = await smallHousehold();
+    const [a, b] = [await roasted(10), await roasted(12)];
+    const change = { kind: 'care' as const, care: 'stirMore' as const };
+    await startExperiment(db, { question: 'stirred?', change, aRoastId: a.id, bRoastId: b.id });
+    assert.match((await askedOf(db, b.id, b.gearId))?.text ?? '', /^The one change: stir or shake/);
+    assert.equal(await askedOf(db, a.id, a.gearId), undefined);
   });
 
   it('are listed newest first and deleted with undo', async () => {

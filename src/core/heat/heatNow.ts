@@ -1,5 +1,5 @@
 import { type Expectation, type Forecast, forecastFrom, usualHere } from '../forecast/index.ts';
-import { type Control, controlsOf, type Gear, methodOf, remindersOf } from '../gear/index.ts';
+import { type Control, controlsOf, type Gear, type GearReminder, methodOf, remindersOf } from '../gear/index.ts';
 import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
 import { firstCrackC } from './firstCrackC.ts';
 import { plannedMovesNow } from './plannedMoves.ts';
@@ -16,13 +16,16 @@ export interface AtTheHeat extends Pick<HeatSituation, 'nowS' | 'ownC' | 'words'
   readonly expectation: Expectation;
   /** What this gear's probe has earned to say; silent when absent. */
   readonly probe?: LearnedProbe | undefined;
+  /** What an experiment asks for at a moment; called out beside what the gear asks for. */
+  readonly asked?: GearReminder | undefined;
 }
 
 /** Before any time that a move can be planned for, seconds. */
 const BEFORE_S = -1;
 
 /** How things stand at the heat at `nowS`, from the record alone: all that the screen tells is derived from it. */
-export function heatNow({ roast, gear, expectation, probe, nowS, ownC, words, putOff }: AtTheHeat): HeatSituation {
+export function heatNow(facts: AtTheHeat): HeatSituation {
+  const { roast, gear, expectation, probe, asked, nowS, ownC, words, putOff } = facts;
   const live = liveEntries(roast.entries);
   // Until the beans are in, no time of the roast has passed.
   const roastS = roast.chargedAt === undefined ? 0 : nowS;
@@ -50,7 +53,7 @@ export function heatNow({ roast, gear, expectation, probe, nowS, ownC, words, pu
     moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, roast.chargedAt ? nowS : BEFORE_S, (move) =>
       moveName(controls, move),
     ),
-    reminders: gear ? remindersOf(gear) : [],
+    reminders: [...(gear ? remindersOf(gear) : []), ...(asked ? [asked] : [])],
     preheat: { minutes: gear?.preheatMin, celsius: gear?.preheatC, sign: gear?.preheatSign },
     readings,
     firstC,

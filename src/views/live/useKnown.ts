@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { circumstancesAt, type Expectation, expectationFor, type PastRoast, sinceMinOf } from '@/core/forecast';
+import type { GearReminder } from '@/core/gear';
 import { type LearnedProbe, ownFirstCrackC, readingAt } from '@/core/heat';
 import { liveEntries } from '@/core/roast';
 import { database } from '@/store/current';
@@ -14,15 +15,22 @@ export interface Known {
   readonly ownC: number | undefined;
   /** What its probe has earned to say of the time left to first crack. */
   readonly probe: LearnedProbe | undefined;
+  /** What the question that it is to answer asks for at the heat. */
+  readonly asked: GearReminder | undefined;
 }
 
 const LEARNED_AFTER_MS = 2000;
 
 export function useKnown({ roast, lot, gear }: NamedRoast): Known {
   const [past, setPast] = useState<readonly PastRoast[]>([]);
+  const [asked, setAsked] = useState<GearReminder>();
   const [ofProbe, setOfProbe] = useState<Pick<Known, 'ownC' | 'probe'>>({ ownC: undefined, probe: undefined });
   useEffect(() => {
     let current = true;
+    // Few roasts have a question: its words are fetched behind all else.
+    void import('@/store/askedOf')
+      .then(({ askedOf }) => askedOf(database(), roast.id, roast.gearId))
+      .then((found) => current && setAsked(found));
     void roastHistory(database(), roast.id).then((found) => current && setPast(found));
     void probeLogs(database(), roast.gearId, roast.id).then((logs) => {
       const cracks = logs.flatMap((log) => readingAt(log.readings, log.firstCrackS) ?? []);
@@ -45,5 +53,5 @@ export function useKnown({ roast, lot, gear }: NamedRoast): Known {
     () => expectationFor({ ...circumstances, sinceMin, rule: roast.pullRule }, past),
     [roast.id, past, gear, lot, circumstances.heat, sinceMin],
   );
-  return { expectation, ...ofProbe };
+  return { expectation, asked, ...ofProbe };
 }

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
   asDone,
+  changeReminder,
   changeWords,
   type Experiment,
   experimentSchema,
@@ -59,6 +60,17 @@ describe('a change', () => {
       ),
       'oven to 240 °C from the start',
     );
+  });
+  it('is called out at the heat where no plan can hold it', () => {
+    const said = (change: NextChange) => changeReminder(change, { method: 'hotAirPopper' });
+    const atYellow = { kind: 'milestone' as const, milestone: 'yellow' as const };
+    assert.deepEqual(said({ kind: 'heat', control: 'tilt', bySteps: -1, when: atYellow }), {
+      when: atYellow,
+      text: 'The one change: tilt a step lower than you had it from yellow on',
+    });
+    assert.deepEqual(said({ kind: 'care', care: 'stirMore' })?.when, { kind: 'at', atS: 0 });
+    // The plan calls out a move, and shelter is sought before the beans go in.
+    assert.deepEqual([lidOff, { kind: 'care', care: 'shelter' } as const].map(said), [undefined, undefined]);
   });
   it('is the only thing that differs in the next plan; the moves that were made are made again', () => {
     const stirred = roastOf([...a.entries, entry(40, { kind: 'move', control: 'stir' })], { id: A });
