@@ -30,6 +30,9 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =
     'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
+  // A roast that is repeated has the rule that it had, also where none would propose it.
+  const fitting = schoolsFor(gear, shade).map(({ kind }) => kind);
+  const kinds = fitting.includes(rule.kind) ? fitting : [rule.kind, ...fitting];
   const setNumber = (text: string) => {
     const value = Math.max(0, Math.min(900, Math.round(Number(text) || 0)));
     if ('seconds' in rule) onRule({ ...rule, seconds: value });
@@ -57,7 +60,7 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
           value={rule.kind}
           onChange={(event) => onKind(event.target.value as PullRuleKind)}
         >
-          {schoolsFor(gear, shade).map(({ kind }) => (
+          {kinds.map((kind) => (
             <option key={kind} value={kind}>
               {names[kind]}
             </option>

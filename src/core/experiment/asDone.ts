@@ -36,7 +36,8 @@ export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
 }
 
 /**
- * The rule by which a roast was really pulled: its own kind with the seconds that it came to, whatever was planned. Where
+ * The rule by which a roast was really pulled: its own kind with the seconds that it came to, whatever was planned; where none was
+ * planned, the seconds after the last crack that was marked. Where
  * the crack that it counts from was not marked, the seconds after first crack; where that was not either, the rule as it
  * was. Colour and smell have no figure and stay; so does a probe's.
  */
@@ -62,8 +63,11 @@ export function ruleAsDone(roast: Pick<Roast, 'entries' | 'pullRule'>): PullRule
       const seconds = since(secondCrack);
       return seconds !== undefined && seconds > FIRST_SNAPS_S ? after('intoSecondCrack', seconds) : roast.pullRule;
     }
-    default:
+    case 'afterFirstCrack':
       return afterFirst ?? roast.pullRule;
+    // Nothing was planned: who waits for second crack goes by it.
+    case undefined:
+      return after('intoSecondCrack', since(secondCrack)) ?? afterFirst;
   }
 }
 

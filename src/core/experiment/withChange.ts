@@ -40,10 +40,15 @@ function replacedBy(old: PlannedMove, move: PlannedMove, roast: Roast): boolean 
   return atS !== undefined && Math.abs(old.when.atS - atS) <= SAME_MOVE_S;
 }
 
-/** The rule that really pulled it, so much later; one without seconds gives way to the time after first crack. */
+/** The rule that really pulled it, so much later; one without seconds, or with too few, gives way to the time after first crack. */
 function laterRule(roast: Roast, byS: number): Roast['pullRule'] {
   const done = ruleAsDone(roast);
-  const rule = done && 'seconds' in done ? done : ruleAsDone({ ...roast, pullRule: undefined });
+  const { firstCrack, pull } = milestonesOfRoast(roast);
+  const fromFirst =
+    firstCrack === undefined || pull === undefined
+      ? done
+      : { kind: 'afterFirstCrack' as const, seconds: pull - firstCrack };
+  const rule = done && 'seconds' in done && done.seconds + byS >= 0 ? done : fromFirst;
   if (!rule || !('seconds' in rule)) return done;
   return { ...rule, seconds: Math.min(900, Math.max(0, Math.round((rule.seconds + byS) / 5) * 5)) };
 }

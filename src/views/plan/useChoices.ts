@@ -86,14 +86,15 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
         ...(some.shade ? { shadeIsTheirs: true } : {}),
       };
       const itsGear = gear.find((each) => each.id === next.gearId);
-      return { choices: itsGear ? fitting(next, itsGear, records) : next, records, liked };
+      return { choices: itsGear ? fitting(next, itsGear, records, choices) : next, records, liked };
     });
   /** Other beans, in the shade that was liked best of them unless a shade was chosen by hand. */
   const chooseLot = async (lotId: string) => {
     const liked = await shadeLikedOf(database(), lotId);
     setState(({ choices, records }) => {
       const shade = choices.shadeIsTheirs || !liked ? choices.shade : liked.shade;
-      return { choices: fitting({ ...choices, lotId, shade }, gearOf(gear, choices.gearId), records), records, liked };
+      const next = fitting({ ...choices, lotId, shade }, gearOf(gear, choices.gearId), records, choices);
+      return { choices: next, records, liked };
     });
   };
   /** Another kind of rule, with the figure that is proposed for it. */
@@ -135,11 +136,15 @@ function changedSince(asked: Choices, now: Choices): Partial<Choices> {
 const gearOf = (gear: readonly Gear[], gearId: string | undefined) =>
   gear.find((each) => each.id === gearId) ?? (gear[0] as Gear);
 
-/** A rule that Gander proposed follows gear and shade; one that makes no sense there gives way; parts follow the shade. */
-function fitting(choices: Choices, gear: Gear, records: GearRecords): Choices {
+/**
+ * A rule that Gander proposed follows gear and shade; where these are other ones than `before`, one that makes no sense there gives
+ * way; parts follow the shade.
+ */
+function fitting(choices: Choices, gear: Gear, records: GearRecords, before?: Choices): Choices {
   const { parts, shade } = choices;
   const fits = schoolsFor(gear, shade).some(({ kind }) => kind === choices.rule.kind);
-  const stays = choices.ruleIsTheirs && fits;
+  const isAsBefore = before?.shade === shade && before.gearId === choices.gearId;
+  const stays = choices.ruleIsTheirs && (fits || isAsBefore);
   const rule = stays ? choices.rule : proposedRule(gear, shade, records.pulls, choices.rule.kind).rule;
   const around = parts?.some((part) => part.shade === shade);
   return {

@@ -83,6 +83,15 @@ describe('a change', () => {
     assert.equal(withChange(a, { kind: 'grams', byGrams: 15 }).greenGrams, 95);
     // Pulled 80 s after first crack; 20 s later is 100.
     assert.deepEqual(withChange(a, { kind: 'pull', byS: 20 }).pullRule, { kind: 'afterFirstCrack', seconds: 100 });
+    // 13 s into second crack: half a minute sooner is before it, and goes by first crack.
+    const dark = roastOf([mark(240, 'firstCrack'), mark(400, 'secondCrack'), pull(413)]);
+    assert.deepEqual(
+      [10, -30].map((byS) => withChange(dark, { kind: 'pull', byS }).pullRule),
+      [
+        { kind: 'intoSecondCrack', seconds: 25 },
+        { kind: 'afterFirstCrack', seconds: 145 },
+      ],
+    );
     assert.equal(withChange(a, { kind: 'care', care: 'lighter' }).wantedShade, 3);
   });
   it('replaces the old move of the same control at that moment', () => {
@@ -108,6 +117,11 @@ describe('a roast as it was done', () => {
       'by hand, later than the rule said',
       by({ kind: 'afterFirstCrack', seconds: 80 }, firstCrack, pull(364)),
       { kind: 'afterFirstCrack', seconds: 124 },
+    ],
+    [
+      'by the shade alone, in second crack',
+      by(undefined, firstCrack, mark(400, 'secondCrack'), pull(413)),
+      { kind: 'intoSecondCrack', seconds: 13 },
     ],
     ['by the shade alone', by(undefined, firstCrack, pull(320)), { kind: 'afterFirstCrack', seconds: 80 }],
     [
