@@ -8,6 +8,14 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-28 last',
+    says: [
+      'Practice, findings and comparisons speak in your own units and names of shades.',
+      'A dark roast that is repeated goes by second crack, as it did.',
+      'What an experiment asks of the heat is called out at its moment.',
+    ],
+  },
+  {
     on: '2026-11-28 late',
     says: [
       'Listening: noise that goes on no longer holds first crack open, and what snaps the whole time is no second crack.',

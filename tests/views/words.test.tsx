@@ -7,6 +7,7 @@ import { Choice } from '@/ui/Choice';
 import { dayWords, onDay, shortDate } from '@/ui/dates';
 import { dotted } from '@/ui/dotted';
 import { shadeWords } from '@/ui/partWords';
+import { RuleChoice } from '@/ui/RuleChoice';
 import { Stars } from '@/ui/Stars';
 import { mark, pull, roastOf } from '../core/build.ts';
 
@@ -64,6 +65,16 @@ describe('Choice', () => {
     assert.match(html, /<select aria-label="Probe"/);
     assert.match(html, /<option value="true">with a probe/);
     assert.match(html, /<option value="false" selected="">by ear and eye/);
+  });
+});
+
+describe('RuleChoice', () => {
+  it('shows the rule that a repeated roast had, also where none would propose it', () => {
+    const rule = { kind: 'afterFirstCrack', seconds: 371 } as const;
+    const choice = { shade: 6 as const, rule, onRule: () => {}, onKind: () => {} };
+    const html = renderToStaticMarkup(<RuleChoice gear={{ method: 'pan' }} {...choice} />);
+    assert.match(html, /value="371"/);
+    assert.match(html, /<option value="afterFirstCrack" selected="">after first crack/);
   });
 });
 
