@@ -1,4 +1,3 @@
-import type { Gear } from '@/core/gear';
 import { type Difference, differencesFrom, ruleWords } from '@/core/plan';
 import type { Roast } from '@/core/roast';
 import { moveWords } from '@/ui/moveWords';
@@ -24,7 +23,7 @@ export function Since({ choices, planned, earlier }: SinceProps) {
   const last = earlier ?? planned.lastOfLot;
   if (!last || !planned.batches) return null;
   const found = differencesFrom(last, setUpOf(choices, planned, earlier));
-  const said = found.slice(0, MOST_SAID).map((each) => differenceWords(each, planned.gear, words));
+  const said = found.slice(0, MOST_SAID).map((each) => differenceWords(each, planned, words));
   return (
     <span className="text-husk">
       Like {dates.date(last.createdAt)}
@@ -34,8 +33,10 @@ export function Since({ choices, planned, earlier }: SinceProps) {
   );
 }
 
-function differenceWords(each: Difference, gear: Gear, words: ReturnType<typeof useWords>): string {
+function differenceWords(each: Difference, { gear, stock }: Planned, words: ReturnType<typeof useWords>): string {
   switch (each.kind) {
+    case 'lot':
+      return `of ${stock.lot.name}`;
     case 'gear':
       return `in the ${gear.nickname}`;
     case 'grams':

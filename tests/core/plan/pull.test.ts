@@ -17,7 +17,7 @@ import {
 import { pullRuleSchema } from '@/core/roast';
 import { shadeNumbers } from '@/core/shade';
 import { formatWeight } from '@/core/units';
-import { entry, pull, roastOf } from '../build.ts';
+import { entry, mark, pull, roastOf } from '../build.ts';
 
 const at = (seconds: number) => ({ medianS: seconds, earlyS: seconds - 10, lateS: seconds + 10 });
 const anchors = { firstCrack: at(240), firstCrackEnd: at(300), secondCrack: at(344), byShade: at(320) };
@@ -161,5 +161,20 @@ describe('before the beans go in', () => {
       ['grams', 'shade', 'move', 'place'],
     );
     assert.deepEqual(differencesFrom(last, { ...last, greenGrams: 81 }), [], 'a gram is no change');
+    const others = differencesFrom(last, {
+      ...last,
+      lotId: 'lot:zzzzzzzzzzzz' as never,
+      gearId: 'gear:zzzzzzzzzzzz' as never,
+    });
+    assert.deepEqual(others, [{ kind: 'lot' }, { kind: 'gear' }], 'beans and gear that were put away are other ones');
+  });
+  it('goes by what was done then, not by what had been planned', () => {
+    const rule = (seconds: number) => ({ kind: 'afterFirstCrack' as const, seconds });
+    const last = roastOf([mark(240, 'firstCrack'), pull(364)], { pullRule: rule(80) });
+    const said = (seconds: number) => differencesFrom(last, { ...last, pullRule: rule(seconds) }).length;
+    assert.deepEqual([124, 126, 80].map(said), [0, 0, 1]);
+    const plannedParts = [3, 5].map((shade) => ({ shade: shade as 3 | 5, share: 0.5 }));
+    const staged = { ...last, plannedParts };
+    assert.deepEqual(differencesFrom(staged, { ...last, pullRule: undefined, wantedShade: 5 }), []);
   });
 });
