@@ -114,6 +114,22 @@ export async function gearWithUse(db: GanderDatabase): Promise<{ gear: Gear; roa
   return counted.sort((a, b) => b.roasts - a.roasts);
 }
 
+/** What of some beans and gear that a plan asks for is not in use any more, by name; nothing where both are. */
+export async function putAwayOf(
+  db: GanderDatabase,
+  lotId: string | undefined,
+  gearId: string | undefined,
+): Promise<{ readonly lot?: string; readonly gear?: string }> {
+  const [lot, gear] = await Promise.all([
+    lotId ? db.lots.get(lotId) : undefined,
+    gearId ? db.gear.get(gearId) : undefined,
+  ]);
+  return {
+    ...(lotId && (!lot || lot.removedAt) ? { lot: lot?.name ?? 'Its lot' } : {}),
+    ...(gearId && (!gear || gear.removedAt) ? { gear: gear?.nickname ?? 'Its gear' } : {}),
+  };
+}
+
 /** What the roasts of a lot took, from the index alone. */
 async function roastTakings(db: GanderDatabase, lotId: string): Promise<Taking[]> {
   const range = db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]);

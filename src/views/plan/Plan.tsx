@@ -38,11 +38,33 @@ interface PlanProps {
   readonly records: GearRecords;
   /** The shade that was liked best of the beans. */
   readonly liked: ShadeLiking | undefined;
+  /** What it asks for that was put away since. */
+  readonly putAway: { readonly lot?: string; readonly gear?: string };
+}
+
+/** What the plan asks for and cannot have, and where to get it back. */
+function NotInUse({ lot, gear }: PlanProps['putAway']) {
+  const lines = [
+    { name: lot, instead: 'these are other beans', href: '/larder/', where: 'in the larder' },
+    { name: gear, instead: 'this is other gear', href: '/gear/', where: 'among your gear' },
+  ];
+  return lines.map(
+    ({ name, instead, href, where }) =>
+      name && (
+        <p key={href} role="status" className="border-bill mb-5 border-l-4 pl-4 text-lg">
+          <b>{name}</b> is put away, so {instead}. Choose which, or take it out again{' '}
+          <a className="underline underline-offset-4" href={href}>
+            {where}
+          </a>
+          .
+        </p>
+      ),
+  );
 }
 
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
 export function Plan(props: PlanProps) {
-  const { gear, lots, day, earlier, batch, from } = props;
+  const { gear, lots, day, earlier, batch, from, putAway } = props;
   const { weightUnit, measured } = useWords();
   const { choices, records, liked, choose, chooseLot, chooseRuleKind, chooseGear } = useChoices(
     gear,
@@ -94,6 +116,7 @@ export function Plan(props: PlanProps) {
             <FromLine from={from} gear={planned.gear} guide={guide} />
           </Suspense>
         )}
+        <NotInUse {...putAway} />
         <Sentence
           choices={choices}
           planned={planned}

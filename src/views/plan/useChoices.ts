@@ -72,7 +72,7 @@ export function useChoices(gear: readonly Gear[], lots: readonly LotStock[], uni
       repeated || !liked ? filled : fitting({ ...filled, shade: liked.shade }, gearOf(gear, filled.gearId), records);
     const kept = { ...asLiked, shadeIsTheirs: repeated !== undefined || begin.batch !== undefined };
     const theirs = repeated?.pullRule ? { ...kept, rule: repeated.pullRule, ruleIsTheirs: true } : kept;
-    const choices = begin.batch ? ofBatch(theirs, begin.batch, gear, unit, records) : theirs;
+    const choices = begin.batch ? ofBatch(theirs, begin.batch, gear, lots, unit, records) : theirs;
     return { choices, records, liked };
   });
 
@@ -189,12 +189,14 @@ function ofBatch(
   choices: Choices,
   batch: DayBatch,
   gear: readonly Gear[],
+  lots: readonly LotStock[],
   unit: WeightUnit,
   records: GearRecords,
 ): Choices {
   const next = {
     ...choices,
-    lotId: batch.lotId as string,
+    // Beans that were put away since are not here to choose.
+    lotId: lots.some(({ lot }) => lot.id === batch.lotId) ? (batch.lotId as string) : choices.lotId,
     shade: batch.shade,
     amountText: `${weightFieldText(batch.greenGrams, unit)} ${unit}`,
   };

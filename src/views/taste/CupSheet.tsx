@@ -41,7 +41,8 @@ export function CupSheet({ jars, brew: usual, taster: last, cup, asked }: CupShe
   const [note, setNote] = useState(cup?.note ?? '');
   const [brewed, setBrewed] = useState<BrewDraft>();
   const [error, setError] = useState('');
-  const of = cup ? (cup.pullId ?? (cup.roastId ? GONE : OTHER)) : asked;
+  const known = (id: string | null | undefined) => (jars.some(({ pull }) => pull.id === id) ? id : undefined);
+  const of = known(cup ? cup.pullId : asked) ?? (cup && (cup.roastId ? GONE : OTHER));
   const value = picked ?? of ?? jars[0]?.pull.id ?? OTHER;
   const jar = jars.find(({ pull }) => pull.id === value);
   const scored = Object.values(sheet).some((score) => score !== undefined) || said.length > 0 || note.trim() !== '';
