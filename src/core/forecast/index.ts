@@ -22,6 +22,7 @@ export {
   meantPullS,
   pullAt,
   SECOND_CRACK_LATE_S,
+  wantedIntoSecondS,
 } from './pullAt.ts';
 export type { Expectation, ForecastQuestion } from './question.ts';
 export { packRows } from './rows.ts';

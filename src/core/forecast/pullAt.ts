@@ -20,10 +20,16 @@ const SNAPS_BEFORE_S = 8;
 /** So much later than wanted is dangerous for any shade that goes into second crack, seconds; ours. */
 export const SECOND_CRACK_LATE_S = 20;
 
-/** Seconds of rolling second crack after which the beans must be out for a shade, whatever the rule says. */
-function secondCrackGuardS(shade: ShadeNumber): number {
-  const wanted = shadeOf(shade).secondCrackS;
-  return wanted === 0 ? 0 : wanted + SECOND_CRACK_LATE_S;
+/** Seconds of rolling second crack that are meant, by a rule that counts them, else by the shade; undefined where none are: any of it is too much. */
+export function wantedIntoSecondS(shade: ShadeNumber, rule: PullRule | undefined): number | undefined {
+  if (rule?.kind === 'intoSecondCrack') return rule.seconds;
+  return shadeOf(shade).secondCrackS || undefined;
+}
+
+/** Seconds of rolling second crack after which the beans must be out, whatever else the rule says. */
+function secondCrackGuardS(shade: ShadeNumber, rule: PullRule | undefined): number {
+  const wanted = wantedIntoSecondS(shade, rule);
+  return wanted === undefined ? 0 : wanted + SECOND_CRACK_LATE_S;
 }
 
 /** When to pull, and whether the rule or the guard says so. */
@@ -34,7 +40,7 @@ export interface PullAt extends UsualSeconds {
 /** The earlier of the rule and the guard; without a rule, of the shade's usual time and the guard. */
 export function pullAt(rule: PullRule | undefined, shade: ShadeNumber, anchors: PullAnchors): PullAt {
   const byRule = ruleAt(rule, anchors);
-  const guard = plus(anchors.secondCrack, secondCrackGuardS(shade));
+  const guard = plus(anchors.secondCrack, secondCrackGuardS(shade, rule));
   return guard.medianS < byRule.medianS ? { ...guard, by: 'guard' } : { ...byRule, by: 'rule' };
 }
 

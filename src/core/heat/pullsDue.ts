@@ -1,4 +1,11 @@
-import { type Expectation, type Forecast, goesByShade, meantPullS, pullForecast } from '../forecast/index.ts';
+import {
+  type Expectation,
+  type Forecast,
+  goesByShade,
+  meantPullS,
+  pullForecast,
+  wantedIntoSecondS,
+} from '../forecast/index.ts';
 import {
   crackOnsets,
   type LiveEntry,
@@ -93,7 +100,7 @@ type Due = Pick<PullDue, 'dueS' | 'earlyS' | 'lateS' | 'by' | 'probe' | 'without
 function dueOf(shade: ShadeNumber, rule: PullRule | undefined, facts: PullFacts): Due {
   const { expectation, heard, nowS } = facts;
   const forecast = pullForecast(expectation, { shade, rule }, heard, nowS);
-  const byTime = intoSecond(timed(forecast, rule, heard), shade, heard);
+  const byTime = intoSecond(timed(forecast, rule, heard), shade, rule, heard);
   if (rule?.kind === 'firstSnaps') {
     const snapS = firstSnapsS(facts.live);
     return snapS === undefined || heard.firstCrack === undefined
@@ -113,9 +120,9 @@ function timed({ by, meantS, medianS, earlyS, lateS }: Forecast, rule: PullRule 
 }
 
 /** Once second crack rolls, what it guards is due at the seconds of it that the shade wants; the guard is the latest. */
-function intoSecond(due: Due, shade: ShadeNumber, { secondCrack }: Milestones): Due {
+function intoSecond(due: Due, shade: ShadeNumber, rule: PullRule | undefined, { secondCrack }: Milestones): Due {
   if (due.by !== 'guard' || secondCrack === undefined) return due;
-  const dueS = Math.min(due.dueS, secondCrack + shadeOf(shade).secondCrackS);
+  const dueS = Math.min(due.dueS, secondCrack + (wantedIntoSecondS(shade, rule) ?? 0));
   return { ...due, dueS, earlyS: Math.min(due.earlyS, dueS) };
 }
 

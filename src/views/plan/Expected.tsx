@@ -1,5 +1,5 @@
 import { lotHints } from '@/core/bean';
-import { type Forecast, knownOrExpected } from '@/core/forecast';
+import { type Forecast, knownOrExpected, wantedIntoSecondS } from '@/core/forecast';
 import { controlsOf, type Gear } from '@/core/gear';
 import { messSentence, type RoastDay, schoolOf } from '@/core/plan';
 import { type Ribbon as RibbonModel, ribbonOf, toneAt } from '@/core/roast';
@@ -49,7 +49,11 @@ export function Expected({ choices, planned, foreseen, day, gear, onGear }: Expe
           </>
         )}
         {expectation.pullBy === 'guard' && (
-          <b className="text-ink"> Second crack will be there first: then they come out, whatever the rule says.</b>
+          <b className="text-ink">
+            {wantedIntoSecondS(choices.shade, choices.rule) === undefined
+              ? ' Second crack will be there first: then they come out, whatever the rule says.'
+              : ` Second crack will have gone too far for ${words.shade(choices.shade)} by then: they come out before, whatever the rule says.`}
+          </b>
         )}
       </p>
       <div ref={ref} className="mt-3">

@@ -37,6 +37,9 @@ describe('pull rules', () => {
   it('give way to the guard: a medium roast is out when second crack begins, whatever the rule says', () => {
     assert.deepEqual(pullAt({ kind: 'afterFirstCrack', seconds: 300 }, 4, anchors), { ...at(344), by: 'guard' });
     assert.equal(pullAt({ kind: 'afterFirstCrack', seconds: 75 }, 4, anchors).by, 'rule');
+    // Who counts the seconds of second crack has said how many.
+    assert.deepEqual(pullAt({ kind: 'intoSecondCrack', seconds: 34 }, 5, anchors), { ...at(378), by: 'rule' });
+    assert.deepEqual(pullAt({ kind: 'afterFirstCrack', seconds: 300 }, 5, anchors), { ...at(369), by: 'guard' });
   });
   it('are offered where they make sense', () => {
     const kinds = (method: (typeof methodIds)[number], shade: 2 | 4 | 6, probe = false) =>

@@ -1,6 +1,5 @@
-import { SECOND_CRACK_LATE_S } from '../../forecast/index.ts';
+import { SECOND_CRACK_LATE_S, wantedIntoSecondS } from '../../forecast/index.ts';
 import type { Method } from '../../gear/index.ts';
-import { shadeOf } from '../../shade/index.ts';
 import { formatClock } from '../../units/index.ts';
 import { DANGER_PAST_FIRST_CRACK_C } from '../firstCrackC.ts';
 import { isFresh } from '../rateOfRise.ts';
@@ -91,15 +90,6 @@ function secondCrackGoingOn({ heard, nowS, pulls, method, words }: HeatSituation
       text: `${clock} into second crack${stage}; smoke and fire from about ${formatClock(fire)}.`,
     },
   ];
-}
-
-/** Seconds of rolling second crack that were meant; undefined where none was: any of it is too much. */
-function wantedIntoSecondS(
-  shade: HeatSituation['pulls'][number]['shade'],
-  rule: HeatSituation['pulls'][number]['rule'],
-): number | undefined {
-  if (rule?.kind === 'intoSecondCrack') return rule.seconds;
-  return shadeOf(shade).secondCrackS || undefined;
 }
 
 function pulledTooLate({ heard, nowS, pulls, words }: HeatSituation): Telling[] {
