@@ -2,15 +2,15 @@ import { contentTables } from '@/core/exchange';
 import { isUnderWay, type Roast } from '@/core/roast';
 import type { Change, RowChange, Rows, TableName } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
+import { type Rulebook, rules } from './rules.ts';
 
-/** Loaded with the first change: it brings the file's schemas, which a page that only reads does not need. */
-let rulebook: typeof import('./rulebook.ts') | undefined;
+let rulebook: Rulebook | undefined;
 
 /** Reads and writes the notebook in one transaction, so that no other tab writes in between. */
 export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Promise<T> {
   await requireWritable(db);
   // Before the transaction, which would end while a file is fetched.
-  rulebook ??= await import('./rulebook.ts');
+  rulebook ??= await rules();
   return db.transaction(
     'rw',
     [...contentTables.map((name) => db.table(name)), db.underWay, db.household, db.bin, db.changes],

@@ -2,6 +2,7 @@ import { type Household, plainHousehold, withUseKept } from '@/core/household';
 import { localDay } from '@/core/units';
 import type { RowChange } from './changes.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY, requireWritable } from './database.ts';
+import { rules } from './rules.ts';
 
 /** The household's settings; the plain ones before anything was chosen. */
 export async function getHousehold(db: GanderDatabase): Promise<Household> {
@@ -23,7 +24,7 @@ export async function saveHousehold(
 ): Promise<void> {
   await requireWritable(db);
   // Before the transaction, which would end while it is fetched: settings that no file takes are not kept either.
-  const { requireSound } = await import('./rulebook.ts');
+  const { requireSound } = await rules();
   await db.transaction('rw', db.household, async () => {
     const change = await householdChange(db, facts);
     requireSound([change]);

@@ -3,6 +3,7 @@ import { chosenHousehold, database, isPractice } from '@/store/current';
 import { requireWritable } from '@/store/database';
 import { readHousehold } from '@/store/householdNow';
 import { takeUpHeatWrites } from '@/store/outbox';
+import { rules } from '@/store/rules';
 import { DemoBar } from './DemoBar';
 import { ErrorBoundary } from './ErrorBoundary';
 import { sayFailures } from './failures';
@@ -80,9 +81,19 @@ function useGate(): Gate {
       current = false;
     };
   }, []);
+  const isOpen = gate.kind === 'open';
+  useEffect(() => {
+    if (!isOpen) return;
+    // Without a network the next change fetches it again, and says so where it cannot.
+    const timer = setTimeout(() => void rules().catch(() => undefined), FETCHES_RULES_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [isOpen]);
   if (failed) throw failed;
   return gate;
 }
+
+/** Once the page stands, and long before anybody has filled anything in. */
+const FETCHES_RULES_AFTER_MS = 500;
 
 /** Told when the browser has nowhere to keep anything. */
 class NoStorageError extends Error {

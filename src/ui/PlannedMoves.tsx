@@ -30,11 +30,13 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
   const [error, setError] = useState('');
   const control = controls.find(({ id }) => id === controlId) ?? controls[0];
   if (!control) return null;
+  const values = valuesOf(control);
+  // What was picked on other gear may be nothing here.
+  const picked = values.includes(value) ? value : values[0];
   const add = () => {
     const at = when === 'at' ? parseClock(clock) : undefined;
     if (at && !at.ok) return setError(at.issues.map(issueSentence).join(' '));
     setError('');
-    const picked = value === '' ? valuesOf(control)[0] : value;
     onMoves([
       ...moves,
       {
@@ -84,8 +86,8 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
           ))}
         </select>
         {control.kind !== 'act' && (
-          <select aria-label="To" className="choice" value={value} onChange={(event) => setValue(event.target.value)}>
-            {valuesOf(control).map((each) => (
+          <select aria-label="To" className="choice" value={picked} onChange={(event) => setValue(event.target.value)}>
+            {values.map((each) => (
               <option key={each} value={each}>
                 {each}
                 {control.kind === 'step' && control.unit ? ` ${control.unit}` : ''}

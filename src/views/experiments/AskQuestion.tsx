@@ -1,19 +1,32 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { careNames, cares, type NextChange } from '@/core/experiment';
-import { type Control, controlsOf, initialValue } from '@/core/gear';
-import { isUnderWay, pullsOf } from '@/core/roast';
+import {
+  type AskedAmount,
+  askedGrams,
+  askedMove,
+  askedPull,
+  careNames,
+  cares,
+  type NextChange,
+} from '@/core/experiment';
+import { settingsOf } from '@/core/forecast';
+import { type Control, controlsOf, valuesOf } from '@/core/gear';
+import { issueSentence, type Result, success } from '@/core/issues';
+import { isUnderWay, liveEntries, milestonesOf, pullsOf, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
 import { type NamedRoast, newestRoasts } from '@/store/queries';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
+import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 
 /** Roasts to ask about: the newest ones. */
 const SHOWN = 40;
 
-type What = 'grams' | 'pull' | 'move' | 'care' | 'parts';
+const whats = ['grams', 'pull', 'move', 'care', 'parts'] as const;
+type What = (typeof whats)[number];
 const whatNames = {
   grams: 'the batch',
   pull: 'when it is pulled',
@@ -25,6 +38,7 @@ const whatNames = {
 /** A question of one's own: of which roast, and the one thing that changes. */
 export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const dates = useRoastDates();
+  const { weightUnit } = useWords();
   const roasts = useLiveQuery(async () => {
     const all = await newestRoasts(database(), SHOWN);
     return all.filter(({ roast }) => !isUnderWay(roast));
@@ -32,24 +46,35 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const [question, setQuestion] = useState('');
   const [aId, setAId] = useState('');
   const [what, setWhat] = useState<What>('grams');
-  const [amount, setAmount] = useState('');
-  const [choice, setChoice] = useState('');
+  const [amount, setAmount] = useState<AskedAmount>({ text: '', way: 'more' });
+  const [controlId, setControlId] = useState('');
+  const [wanted, setWanted] = useState('');
+  const [care, setCare] = useState<(typeof cares)[number]>(cares[0]);
   const [error, setError] = useState('');
   if (!roasts) return null;
   if (roasts.length === 0)
     return <p className="text-husk mt-4">A question needs a roast to begin from. Roast one first.</p>;
   const a = roasts.find(({ roast }) => roast.id === aId) ?? (roasts[0] as NamedRoast);
   const settings = controlsOf(a.gear ?? { method: 'other' }).filter((control) => control.kind !== 'act');
+  const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
+  const values = setting ? valuesOf(setting) : [];
+  const value = values.includes(wanted) ? wanted : (values[0] ?? '');
   const parts = pullsOf(a.roast);
+  const changeOf = (): Result<NextChange> => {
+    if (what === 'grams') return askedGrams(amount, weightUnit);
+    if (what === 'pull') return askedPull(amount);
+    if (what === 'move' && setting) return success(askedMove(setting, value));
+    return success({ kind: 'care', care: what === 'parts' ? 'byColour' : care });
+  };
   const begin = async () => {
     const text = question.trim();
     if (text === '') return setError('Write the question, such as “Longer browning?”.');
-    const change = changeOf(what, amount, choice, settings);
-    if (typeof change === 'string') return setError(change);
     if (what === 'parts' && parts.length < 2)
       return setError('That roast was pulled all at once. Choose one with a staged pull.');
+    const change = changeOf();
+    if (!change.ok) return setError(change.issues.map(issueSentence).join(' '));
     const staged = what === 'parts' ? { bRoastId: a.roast.id, aPullId: parts[0]?.id, bPullId: parts.at(-1)?.id } : {};
-    await startExperiment(database(), { question: text, change, aRoastId: a.roast.id, ...staged });
+    await startExperiment(database(), { question: text, change: change.value, aRoastId: a.roast.id, ...staged });
     onDone();
   };
   return (
@@ -61,85 +86,73 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
         value={question}
         onChange={(event) => setQuestion(event.target.value)}
       />
-      <p className="mt-4 text-lg">
+      <p className="mt-4 text-lg leading-[2.2]">
         Like the roast of{' '}
-        <select
-          aria-label="Roast to begin from"
-          className="choice"
+        <Choice
+          label="Roast to begin from"
           value={a.roast.id}
-          onChange={(event) => setAId(event.target.value)}
-        >
-          {roasts.map(({ roast, lotName, gearName }) => (
-            <option key={roast.id} value={roast.id}>
-              {dates.date(roast.createdAt)}, {lotName}, {gearName}
-            </option>
-          ))}
-        </select>
+          options={roasts.map(({ roast, lotName, gearName }) => [
+            roast.id,
+            `${dates.date(roast.createdAt)}, ${lotName}, ${gearName}`,
+          ])}
+          onPick={setAId}
+        />
         , but with a change of{' '}
-        <select
-          aria-label="What changes"
-          className="choice"
+        <Choice
+          label="What changes"
           value={what}
-          onChange={(event) => setWhat(event.target.value as What)}
-        >
-          {(Object.keys(whatNames) as What[]).map((key) => (
-            <option key={key} value={key}>
-              {whatNames[key]}
-            </option>
-          ))}
-        </select>
-        {what === 'move' && (
+          options={whats
+            .filter((each) => each !== 'move' || settings.length > 0)
+            .map((each) => [each, whatNames[each]])}
+          onPick={setWhat}
+        />
+        {(what === 'grams' || what === 'pull') && (
           <>
-            , namely{' '}
-            <select
-              aria-label="Setting"
-              className="choice"
-              value={choice}
-              onChange={(event) => setChoice(event.target.value)}
-            >
-              <option value="">which?</option>
-              {settings.map((control) => (
-                <option key={control.id} value={control.id}>
-                  {control.label.toLowerCase()} (usually {String(initialValue(control))})
-                </option>
-              ))}
-            </select>
+            :{' '}
+            <Amount
+              amount={amount}
+              onAmount={setAmount}
+              {...(what === 'grams'
+                ? { label: 'How much', unit: weightUnit, ways: { more: 'more', less: 'less' } }
+                : { label: 'Seconds', unit: 's', ways: { more: 'later', less: 'earlier' } })}
+            />
+          </>
+        )}
+        {what === 'move' && setting && (
+          <>
+            :{' '}
+            <Choice
+              label="Setting"
+              value={setting.id}
+              options={settings.map((control) => [control.id, control.label.toLowerCase()])}
+              onPick={setControlId}
+            />{' '}
+            {setting.kind === 'switch' ? '' : 'to '}
+            <Choice
+              label="To"
+              value={value}
+              options={values.map((each) => [
+                each,
+                setting.kind === 'step' && setting.unit ? `${each} ${setting.unit}` : each,
+              ])}
+              onPick={setWanted}
+            />{' '}
+            from yellow on{hadWords(setting, a.roast)}
           </>
         )}
         {what === 'care' && (
           <>
             :{' '}
-            <select
-              aria-label="Handling"
-              className="choice"
-              value={choice}
-              onChange={(event) => setChoice(event.target.value)}
-            >
-              {cares.map((care) => (
-                <option key={care} value={care}>
-                  {careNames[care]}
-                </option>
-              ))}
-            </select>
+            <Choice
+              label="Handling"
+              value={care}
+              options={cares.map((each) => [each, careNames[each]])}
+              onPick={setCare}
+            />
           </>
         )}
         .
       </p>
-      {(what === 'grams' || what === 'pull' || what === 'move') && (
-        <div className="mt-3 max-w-xs">
-          <TextField
-            label={
-              what === 'grams'
-                ? 'Grams more (less with a minus)'
-                : what === 'pull'
-                  ? 'Seconds later (earlier with a minus)'
-                  : 'Set to, from yellow on'
-            }
-            value={amount}
-            onChange={(event) => setAmount(event.target.value)}
-          />
-        </div>
-      )}
       {error && (
         <p role="alert" className="text-danger mt-2">
           {error}
@@ -155,47 +168,45 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   );
 }
 
-/** The change that was asked for, or what is wrong with it. */
-function changeOf(
-  what: What,
-  amount: string,
-  choice: string,
-  settings: ReturnType<typeof controlsOf>,
-): NextChange | string {
-  const number = Number(amount.replace('−', '-').replace(',', '.').trim());
-  const given = amount.trim() !== '' && Number.isFinite(number) && number !== 0;
-  switch (what) {
-    case 'grams':
-      return given && Math.abs(number) <= 1000
-        ? { kind: 'grams', byGrams: number }
-        : 'Write how many grams more or less, such as −10.';
-    case 'pull':
-      return given && Math.abs(number) <= 600
-        ? { kind: 'pull', byS: number }
-        : 'Write how many seconds later or earlier, such as 20.';
-    case 'care':
-      return { kind: 'care', care: cares.find((each) => each === choice) ?? cares[0] };
-    case 'parts':
-      return { kind: 'care', care: 'byColour' };
-    case 'move':
-      return moveOf(
-        settings.find(({ id }) => id === choice),
-        amount.trim(),
-        given ? number : undefined,
-      );
-  }
+interface AmountProps {
+  readonly amount: AskedAmount;
+  readonly onAmount: (amount: AskedAmount) => void;
+  readonly label: string;
+  readonly unit: string;
+  readonly ways: Readonly<Record<AskedAmount['way'], string>>;
 }
 
-/** Another setting from yellow on, or what is wrong with it; `number` where one was written. */
-function moveOf(control: Control | undefined, written: string, number: number | undefined): NextChange | string {
-  if (!control) return 'Choose the setting that changes.';
-  const when = { kind: 'milestone', milestone: 'yellow' } as const;
-  if (control.kind === 'step')
-    return number !== undefined && number >= control.least && number <= control.most
-      ? { kind: 'move', control: control.id, value: number, when }
-      : `${control.label} goes from ${control.least} to ${control.most}. Write a number between.`;
-  const words = control.kind === 'words' ? control.words : control.kind === 'switch' ? [control.on, control.off] : [];
-  return words.includes(written)
-    ? { kind: 'move', control: control.id, value: written, when }
-    : `${control.label} can be ${words.join(' or ')}. Write one of them.`;
+/** How much of it, and which way, inside the sentence. */
+function Amount({ amount, onAmount, label, unit, ways }: AmountProps) {
+  return (
+    <>
+      <span className="whitespace-nowrap">
+        <input
+          aria-label={label}
+          inputMode="decimal"
+          className="choice w-[5ch] text-center"
+          value={amount.text}
+          onChange={(event) => onAmount({ ...amount, text: event.target.value })}
+        />{' '}
+        {unit}
+      </span>{' '}
+      <Choice
+        label="Which way"
+        value={amount.way}
+        options={[
+          ['more', ways.more],
+          ['less', ways.less],
+        ]}
+        onPick={(way) => onAmount({ ...amount, way })}
+      />
+    </>
+  );
+}
+
+/** What a control stood at as yellow came in that roast; nothing where nobody noted it. */
+function hadWords(control: Control, roast: Roast): string {
+  const live = liveEntries(roast.entries);
+  const yellow = milestonesOf(live).yellow ?? Number.POSITIVE_INFINITY;
+  const had = settingsOf(roast.plannedMoves, live).findLast((set) => set.control === control.id && set.at <= yellow);
+  return had?.value === undefined ? '' : ` (${had.value} in that roast)`;
 }
