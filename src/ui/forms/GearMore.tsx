@@ -12,7 +12,7 @@ interface GearMoreProps {
 
 /** What else the plan and the roast screen can use: what can be changed, limits, cooling, probe, place, power. */
 export function GearMore({ form, method }: GearMoreProps) {
-  const { currency } = useHousehold();
+  const { currency, temperatureUnit } = useHousehold();
   const { register, formState, control } = form;
   const { errors } = formState;
   const [hasProbe, modified] = useWatch({ control, name: ['hasProbe', 'modified'] });
@@ -70,7 +70,7 @@ export function GearMore({ form, method }: GearMoreProps) {
           />
           <TextField
             label="Hot enough at"
-            placeholder="180 °C"
+            placeholder={temperatureUnit === 'F' ? '355 °F' : '180 °C'}
             autoComplete="off"
             hint="What its thermometer shows then."
             error={errors.hotAt?.message}

@@ -18,6 +18,8 @@ interface OfferDraft {
 }
 
 const EMPTY: OfferDraft = { grams: '', price: '', carriage: '' };
+/** What packs hold, as they are sold where people weigh so. */
+const PACKS = { g: ['1 kg', '5 kg'], oz: ['2 lb', '10 lb'] } as const;
 const PACK_RANGE = { leastGrams: 10, mostGrams: 100_000 };
 const DAYS_PER_MONTH = 30.44;
 
@@ -91,7 +93,7 @@ function Buying() {
           <li key={i} className="grid items-start gap-x-6 sm:grid-cols-[10rem_10rem_10rem_1fr]">
             <TextField
               label={`Pack ${i + 1}`}
-              placeholder={i === 0 ? '1 kg' : '5 kg'}
+              placeholder={PACKS[words.weightUnit][i === 0 ? 0 : 1]}
               autoComplete="off"
               error={read[i]?.errors.grams}
               value={draft.grams}

@@ -65,7 +65,7 @@ export function UseAndMoney() {
           ))}
         </SelectField>
         <Kept<number | undefined>
-          label={`Coffee like yours in a shop, ${pricePer(weightUnit)}, or 12.50 for 250 g`}
+          label={`Coffee like yours in a shop, ${pricePer(weightUnit)}, or 12.50 for ${weightUnit === 'g' ? '250 g' : '12 oz'}`}
           unit={currency}
           value={money(
             household.shopMinorPerKg === undefined

@@ -13,6 +13,7 @@ import { useWords } from '@/ui/useHousehold';
 export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
   const { weightUnit } = useWords();
   const id = useId();
+  const usual = weightUnit === 'g' ? '100 g' : '4 oz';
   const { register, handleSubmit, setError, formState, control } = useForm({ defaultValues: { lines: '' } });
   const read = parseSamples(useWatch({ control, name: 'lines' }), weightUnit);
   const errors = formState.errors.lines?.message?.split('\n') ?? [];
@@ -43,7 +44,7 @@ export function SamplesForm({ onClose }: { readonly onClose: () => void }) {
         id={id}
         rows={6}
         className="border-husk mt-1 block w-full border-2 bg-transparent p-2"
-        placeholder={'Kite Hill, Ethiopia, natural, 100 g\nThree Herons, Rwanda, washed, 100 g'}
+        placeholder={`Kite Hill, Ethiopia, natural, ${usual}\nThree Herons, Rwanda, washed, ${usual}`}
         aria-describedby={`${id}-errors`}
         {...register('lines')}
       />
