@@ -8,6 +8,14 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-11-30',
+    says: [
+      'A rule that counts seconds of second crack is kept to, also in a medium-dark.',
+      'A plan of beans or gear that were put away says so, and opens.',
+      'A question of your own is asked in your unit, with settings to choose from.',
+    ],
+  },
+  {
     on: '2026-11-28 last',
     says: [
       'Practice, findings and comparisons speak in your own units and names of shades.',

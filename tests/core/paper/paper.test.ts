@@ -185,6 +185,13 @@ describe('lines pasted out of a table', () => {
       row({ date: '2026-09-03', beans: 'Lantern', green: '80', firstCrack: '4:05', pull: '5:20', note: 'good' }),
     ]);
   });
+  it('have no headings where figures stand in the first line, or only one is known', () => {
+    for (const line of [
+      ['green', 'yellow', '4:05'],
+      ['yellow', 'mine', 'theirs'],
+    ])
+      assert.equal(rowsPasted([line, ['82', '2:10', '4:15']], 'green').length, 2);
+  });
   it('go in the grid’s own order from the cell on, where there are no headings', () => {
     const rows = rowsPasted(
       [

@@ -87,6 +87,8 @@ describe('roasting by it', () => {
     assert.equal(closenessTo(recipe, roast(1.3))?.words, 'another roast');
     assert.equal(closenessTo(recipe, roast(1, 7))?.words, 'another roast');
     assert.ok(Math.abs((closenessTo(recipe, roast(1))?.lossBy ?? 0) - 1) < 1e-6);
+    // Every mark an eighth late: so far off is the whole.
+    assert.equal(closenessTo(recipe, roast(1.125))?.off.toFixed(4), '0.1250');
     assert.equal(closenessTo(recipe, roastOf([])), undefined);
   });
 });

@@ -119,6 +119,13 @@ describe('questionsAbout', () => {
     assert.ok(question?.kind === 'tooSoon' && question.afterS === 10);
     assert.equal(asked(mark(4, 'yellow'))[0]?.kind, 'tooSoon');
   });
+  it('asks in order of time, whatever was pressed first', () => {
+    const questions = asked(mark(300, 'firstCrack'), mark(305, 'firstCrackEnd'), mark(4, 'yellow'));
+    assert.deepEqual(
+      questions.map(({ milestone }) => milestone),
+      ['yellow', 'firstCrackEnd'],
+    );
+  });
   it('asks which of two marks of one milestone holds', () => {
     const question = asked(mark(240, 'firstCrack'), mark(280, 'firstCrack')).find(({ kind }) => kind === 'twice');
     assert.ok(question?.kind === 'twice' && question.at === 280 && question.earlierAt === 240);

@@ -60,6 +60,21 @@ describe('the field', () => {
     });
 });
 
+it('the seven shades are those of handbook table 5', () => {
+  const written = Object.values(shades).map(({ number, name, traditional, landmark, lossPercent: loss, lightness }) =>
+    [number, name, traditional, landmark, `${loss.mean} ± ${loss.sd}`, lightness].join(' | '),
+  );
+  assert.deepEqual(written, [
+    '1 | cinnamon | cinnamon | first pops | 11.5 ± 1.2 | 45',
+    '2 | light | light city | inside first crack | 12.5 ± 1.2 | 40',
+    '3 | light-medium | city | first crack just over | 13.5 ± 1.2 | 35',
+    '4 | medium | full city | quiet gap | 14.7 ± 1.2 | 30',
+    '5 | medium-dark | full city plus | first snaps of second crack | 16.2 ± 1.3 | 25',
+    '6 | dark | vienna | rolling second crack | 18 ± 1.5 | 21',
+    '7 | very dark | french | second crack thinning, wet with oil | 20.5 ± 1.8 | 17',
+  ]);
+});
+
 describe('names of shades and colours', () => {
   it('come in two schemes', () => {
     assert.equal(shadeName(4, 'ours'), 'medium');

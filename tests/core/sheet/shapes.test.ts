@@ -161,6 +161,19 @@ describe('lists of roasts', () => {
   });
 });
 
+it('eight lines are a log, seven are not; a first line with a time in it is no heading', () => {
+  const text = (count: number) => Array.from({ length: count }, (_, i) => `0:${i}0,${90 + i * 9}`).join('\n');
+  assert.deepEqual([logColumns(sheetOf(text(8))) !== undefined, logColumns(sheetOf(text(7)))], [true, undefined]);
+  const unheaded = sheetOf(`0:30,charge\n${text(8)}`);
+  assert.deepEqual(
+    [unheaded.headings, unheaded.lines[0]],
+    [
+      ['', ''],
+      ['0:30', 'charge'],
+    ],
+  );
+});
+
 it('any text at all is read without a crash', () => {
   fc.assert(
     fc.property(fc.string({ maxLength: 400, unit: fc.constantFrom(...'0123456789:.,;\t\n"-/ aF°') }), (text) => {
