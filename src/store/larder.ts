@@ -114,19 +114,25 @@ export async function gearWithUse(db: GanderDatabase): Promise<{ gear: Gear; roa
   return counted.sort((a, b) => b.roasts - a.roasts);
 }
 
-/** What of some beans and gear that a plan asks for is not in use any more, by name; nothing where both are. */
-export async function putAwayOf(
+/** Beans or gear that cannot be had: by name what was put away, without one what was deleted. */
+export interface NotHad {
+  readonly lot?: { readonly name?: string };
+  readonly gear?: { readonly name?: string };
+}
+
+/** What of some beans and gear that a plan asks for cannot be had any more; nothing where both can. */
+export async function notHad(
   db: GanderDatabase,
   lotId: string | undefined,
   gearId: string | undefined,
-): Promise<{ readonly lot?: string; readonly gear?: string }> {
+): Promise<NotHad> {
   const [lot, gear] = await Promise.all([
     lotId ? db.lots.get(lotId) : undefined,
     gearId ? db.gear.get(gearId) : undefined,
   ]);
   return {
-    ...(lotId && (!lot || lot.removedAt) ? { lot: lot?.name ?? 'Its lot' } : {}),
-    ...(gearId && (!gear || gear.removedAt) ? { gear: gear?.nickname ?? 'Its gear' } : {}),
+    ...(lotId && (!lot || lot.removedAt) ? { lot: lot ? { name: lot.name } : {} } : {}),
+    ...(gearId && (!gear || gear.removedAt) ? { gear: gear ? { name: gear.nickname } : {} } : {}),
   };
 }
 

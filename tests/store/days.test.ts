@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { addBatches, batchRows, dayAfter, earlierDays, getDay, putOnDay, roastsBesides } from '@/store/days';
-import { addGear, bringBack, lotsWithStock, putAway, putAwayOf, removeGear, removeLot } from '@/store/larder';
+import { addGear, bringBack, lotsWithStock, notHad, putAway, removeGear, removeLot } from '@/store/larder';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
 import { usualBatch } from '@/store/usualBatch';
@@ -52,9 +52,9 @@ describe('what was put away', () => {
     await removeGear(db, gear);
     const away = await putAway(db);
     // A plan that asks for it says so; one that names neither, or what is in use, does not.
-    assert.deepEqual(await putAwayOf(db, lot.id, gear.id), { lot: lot.name, gear: gear.nickname });
-    assert.deepEqual(await putAwayOf(db, lot.id, undefined), { lot: lot.name });
-    assert.deepEqual(await putAwayOf(db, undefined, undefined), {});
+    assert.deepEqual(await notHad(db, lot.id, gear.id), { lot: { name: lot.name }, gear: { name: gear.nickname } });
+    assert.deepEqual(await notHad(db, 'lot:nowhere00', undefined), { lot: {} });
+    assert.deepEqual(await notHad(db, undefined, undefined), {});
     assert.deepEqual([away.lots.map(({ id }) => id), away.gear.map(({ id }) => id)], [[lot.id], [gear.id]]);
     assert.equal((await lotsWithStock(db)).length, 0);
     const change = await bringBack(db, 'lots', lot.id);

@@ -5,7 +5,7 @@ import type { DayBatch, RoastDay } from '@/core/plan';
 import type { Roast } from '@/core/roast';
 import type { ShadeLiking } from '@/core/taste';
 import type { GearRecords } from '@/store/gearRecords';
-import type { LotStock } from '@/store/larder';
+import type { LotStock, NotHad } from '@/store/larder';
 import { Button } from '@/ui/Button';
 import { canStayAwake, NOT_AWAKE } from '@/ui/canStayAwake';
 import { useWords } from '@/ui/useHousehold';
@@ -38,25 +38,31 @@ interface PlanProps {
   readonly records: GearRecords;
   /** The shade that was liked best of the beans. */
   readonly liked: ShadeLiking | undefined;
-  /** What it asks for that was put away since. */
-  readonly putAway: { readonly lot?: string; readonly gear?: string };
+  /** What it asks for and cannot have. */
+  readonly missing: NotHad;
 }
 
 /** What the plan asks for and cannot have, and where to get it back. */
-function NotInUse({ lot, gear }: PlanProps['putAway']) {
+function NotHadLines({ lot, gear }: NotHad) {
   const lines = [
-    { name: lot, instead: 'these are other beans', href: '/larder/', where: 'in the larder' },
-    { name: gear, instead: 'this is other gear', href: '/gear/', where: 'among your gear' },
+    { missing: lot, its: 'Its beans are', instead: 'these are other beans', href: '/larder/', where: 'in the larder' },
+    { missing: gear, its: 'Its gear is', instead: 'this is other gear', href: '/gear/', where: 'among your gear' },
   ];
   return lines.map(
-    ({ name, instead, href, where }) =>
-      name && (
+    ({ missing, its, instead, href, where }) =>
+      missing && (
         <p key={href} role="status" className="border-bill mb-5 border-l-4 pl-4 text-lg">
-          <b>{name}</b> is put away, so {instead}. Choose which, or take it out again{' '}
-          <a className="underline underline-offset-4" href={href}>
-            {where}
-          </a>
-          .
+          {missing.name ? (
+            <>
+              <b>{missing.name}</b> is put away, so {instead}. Choose which, or take it out again{' '}
+              <a className="underline underline-offset-4" href={href}>
+                {where}
+              </a>
+              .
+            </>
+          ) : (
+            `${its} not in the notebook any more, so ${instead}. Choose which.`
+          )}
         </p>
       ),
   );
@@ -64,7 +70,7 @@ function NotInUse({ lot, gear }: PlanProps['putAway']) {
 
 /** One roast planned: the sentence, what it will be like, and the way to the heat. */
 export function Plan(props: PlanProps) {
-  const { gear, lots, day, earlier, batch, from, putAway } = props;
+  const { gear, lots, day, earlier, batch, from, missing } = props;
   const { weightUnit, measured } = useWords();
   const { choices, records, liked, choose, chooseLot, chooseRuleKind, chooseGear } = useChoices(
     gear,
@@ -116,7 +122,7 @@ export function Plan(props: PlanProps) {
             <FromLine from={from} gear={planned.gear} guide={guide} />
           </Suspense>
         )}
-        <NotInUse {...putAway} />
+        <NotHadLines {...missing} />
         <Sentence
           choices={choices}
           planned={planned}

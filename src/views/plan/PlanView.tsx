@@ -4,7 +4,7 @@ import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { getDay } from '@/store/days';
 import { gearRecords } from '@/store/gearRecords';
-import { addGear, addLot, gearWithUse, lotsWithStock, putAwayOf } from '@/store/larder';
+import { addGear, addLot, gearWithUse, lotsWithStock, notHad } from '@/store/larder';
 import { shadeLikedOf } from '@/store/likedShades';
 import { getNamedRoast, lastRoast } from '@/store/queries';
 import { Island } from '@/ui/Island';
@@ -50,14 +50,14 @@ function Gathered() {
       gearId: gear.find((each) => each.gear.id === query.get('gear'))?.gear.id,
     };
     const last = await lastRoast(db, wantedGear(begin));
-    const putAway = await putAwayOf(db, wantedLot(begin), wantedGear(begin));
+    const missing = await notHad(db, wantedLot(begin), wantedGear(begin));
     const asked = wantedLot(begin) ?? last?.lotId;
     const lotId = (lots.find(({ lot }) => lot.id === asked) ?? lots[0])?.lot.id ?? '';
     const [records, liked] = await Promise.all([
       gearRecords(db, wantedGear(begin) ?? last?.gearId ?? gear[0]?.gear.id ?? ''),
       shadeLikedOf(db, lotId),
     ]);
-    return { gear, lots, day, ...begin, records, liked, putAway };
+    return { gear, lots, day, ...begin, records, liked, missing };
   }, [again]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)

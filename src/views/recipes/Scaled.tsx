@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { type Gear, largestGramsOf, usualGramsOf } from '@/core/gear';
-import { issueSentence } from '@/core/issues';
+import { issueSentence, type Result } from '@/core/issues';
 import { ruleWords } from '@/core/plan';
 import { type CarriedRecipe, isOwnBatch, type Recipe } from '@/core/recipe';
 import { formatClock, parseWeight, weightFieldText } from '@/core/units';
@@ -30,7 +30,7 @@ export function Scaled({ recipe, gear }: ScaledProps) {
   const target = all?.find(({ id }) => id === gearId);
   const grams = amount.ok ? amount.value : undefined;
   const same = grams !== undefined && isOwnBatch(recipe, gearId, grams);
-  const tooMuch = target && grams !== undefined && grams > largestGramsOf(target);
+  const tooMuch = target !== undefined && grams !== undefined && grams > largestGramsOf(target);
   const carried = useLiveQuery(
     async () =>
       target && grams !== undefined && !tooMuch && !same ? carriedRecipe(database(), recipe, target, grams) : undefined,
@@ -63,20 +63,7 @@ export function Scaled({ recipe, gear }: ScaledProps) {
         </label>
       </div>
       <div className="mt-4 text-lg" role="status">
-        {!amount.ok ? (
-          <p className="text-danger">{amount.issues.map(issueSentence).join(' ')}</p>
-        ) : tooMuch ? (
-          <p className="text-danger">
-            The {target.nickname} takes {words.weight(largestGramsOf(target))} at most. Roast it in{' '}
-            {Math.ceil(amount.value / largestGramsOf(target))} batches, or take other gear.
-          </p>
-        ) : same ? (
-          <p className="text-husk text-base">Change the amount or the gear, and the recipe is carried over.</p>
-        ) : carried && target ? (
-          <Answer carried={carried} recipe={recipe} gear={gear ?? target} target={target} />
-        ) : (
-          <p className="text-husk">Looking at your roasts…</p>
-        )}
+        <Outcome {...{ recipe, gear, amount, target, carried, isGone: all !== undefined && !target, tooMuch, same }} />
       </div>
       {carried && !same && !tooMuch && grams !== undefined && (
         <div className="mt-4">
@@ -89,6 +76,36 @@ export function Scaled({ recipe, gear }: ScaledProps) {
       )}
     </section>
   );
+}
+
+interface OutcomeProps extends ScaledProps {
+  readonly amount: Result<number>;
+  readonly target: Gear | undefined;
+  readonly isGone: boolean;
+  readonly tooMuch: boolean;
+  readonly same: boolean;
+  readonly carried: CarriedRecipe | undefined;
+}
+
+/** What comes of an amount and gear: the recipe carried over, or why it is not. */
+function Outcome({ recipe, gear, amount, target, isGone, tooMuch, same, carried }: OutcomeProps) {
+  const words = useWords();
+  if (!amount.ok) return <p className="text-danger">{amount.issues.map(issueSentence).join(' ')}</p>;
+  if (isGone)
+    return (
+      <p className="text-husk text-base">Its gear is not in use any more. Choose other gear, and it is carried over.</p>
+    );
+  if (tooMuch && target)
+    return (
+      <p className="text-danger">
+        The {target.nickname} takes {words.weight(largestGramsOf(target))} at most. Roast it in{' '}
+        {Math.ceil(amount.value / largestGramsOf(target))} batches, or take other gear.
+      </p>
+    );
+  if (same)
+    return <p className="text-husk text-base">Change the amount or the gear, and the recipe is carried over.</p>;
+  if (!carried || !target) return <p className="text-husk">Looking at your roasts…</p>;
+  return <Answer carried={carried} recipe={recipe} gear={gear ?? target} target={target} />;
 }
 
 interface AnswerProps {
