@@ -174,6 +174,21 @@ describe('nothing is lost', () => {
     await close();
   });
 
+  it('when the network goes before the first change, and the page is left at once', async () => {
+    const { page, context, close } = await app.open();
+    const fetched = page.waitForResponse((response) => /rulebook/.test(response.url()));
+    await page.goto('/files/');
+    await page.getByRole('radio', { name: 'ounces' }).waitFor();
+    await fetched;
+    await context.setOffline(true);
+    await page.getByRole('radio', { name: 'ounces' }).click();
+    await page.getByRole('radio', { name: 'ounces', checked: true }).waitFor();
+    await context.setOffline(false);
+    await page.goto('/files/');
+    await page.getByRole('radio', { name: 'ounces', checked: true }).waitFor();
+    await close();
+  });
+
   it('when the page is left: the browser asks first', async () => {
     const { page, close } = await onTheHeat();
     await page.getByRole('button', { name: 'hay' }).click();

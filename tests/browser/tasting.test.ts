@@ -340,9 +340,9 @@ describe('a cup', () => {
     await page.keyboard.press('3');
     await page.getByLabel('In your own words').fill('papery');
     await page.getByRole('button', { name: 'Keep this cup' }).click();
-    await page.getByText(/3 of 10.*today · Bo · papery/).waitFor();
+    await page.getByText(/3 of 10.*today\s· Bo\s· papery/).waitFor();
     await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
-    await page.getByText(/7 of 10.*today · Bo/).waitFor();
+    await page.getByText(/7 of 10.*today\s· Bo/).waitFor();
     await close();
   });
 });
