@@ -8,6 +8,7 @@ import {
   careNames,
   cares,
   type NextChange,
+  nextValue,
 } from '@/core/experiment';
 import { settingsOf } from '@/core/forecast';
 import { type Control, controlsOf, valuesOf } from '@/core/gear';
@@ -58,7 +59,8 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const settings = controlsOf(a.gear ?? { method: 'other' }).filter((control) => control.kind !== 'act');
   const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
   const values = setting ? valuesOf(setting) : [];
-  const value = values.includes(wanted) ? wanted : (values[0] ?? '');
+  const had = setting && hadIn(setting, a.roast);
+  const value = setting && !values.includes(wanted) ? nextValue(setting, had) : wanted;
   const parts = pullsOf(a.roast);
   const changeOf = (): Result<NextChange> => {
     if (what === 'grams') return askedGrams(amount, weightUnit);
@@ -137,7 +139,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
               ])}
               onPick={setWanted}
             />{' '}
-            from yellow on{hadWords(setting, a.roast)}
+            from yellow on{had !== undefined && ` (${had} in that roast)`}
           </>
         )}
         {what === 'care' && (
@@ -203,10 +205,9 @@ function Amount({ amount, onAmount, label, unit, ways }: AmountProps) {
   );
 }
 
-/** What a control stood at as yellow came in that roast; nothing where nobody noted it. */
-function hadWords(control: Control, roast: Roast): string {
+/** What a control stood at as yellow came in a roast; undefined where nobody noted it. */
+function hadIn(control: Control, roast: Roast): string | number | undefined {
   const live = liveEntries(roast.entries);
   const yellow = milestonesOf(live).yellow ?? Number.POSITIVE_INFINITY;
-  const had = settingsOf(roast.plannedMoves, live).findLast((set) => set.control === control.id && set.at <= yellow);
-  return had?.value === undefined ? '' : ` (${had.value} in that roast)`;
+  return settingsOf(roast.plannedMoves, live).findLast((set) => set.control === control.id && set.at <= yellow)?.value;
 }
