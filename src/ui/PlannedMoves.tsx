@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { controlsOf, type Gear, valuesOf } from '@/core/gear';
+import { controlsOf, type Gear, proposedValue, valuesOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { PlannedMove } from '@/core/roast';
 import { parseClock } from '@/core/units';
@@ -29,10 +29,11 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
   const [clock, setClock] = useState('');
   const [error, setError] = useState('');
   const control = controls.find(({ id }) => id === controlId) ?? controls[0];
+  const stoodAt = (id: string) => moves.findLast((move) => move.control === id)?.value;
   if (!control) return null;
   const values = valuesOf(control);
   // What was picked on other gear may be nothing here.
-  const picked = values.includes(value) ? value : values[0];
+  const picked = values.includes(value) ? value : proposedValue(control, stoodAt(control.id));
   const add = () => {
     const at = when === 'at' ? parseClock(clock) : undefined;
     if (at && !at.ok) return setError(at.issues.map(issueSentence).join(' '));

@@ -1,4 +1,4 @@
-import { type Control, initialValue, steppedValue, valuesOf } from '../gear/index.ts';
+import type { Control } from '../gear/index.ts';
 import { failure, type Result, success } from '../issues/index.ts';
 import { parseNumber, parseWeight, type WeightUnit } from '../units/index.ts';
 import type { NextChange } from './nextChange.ts';
@@ -36,15 +36,6 @@ export function askedPull({ text, way }: AskedAmount): Result<NextChange> {
 }
 
 const signed = (value: number, way: AskedAmount['way']) => (way === 'more' ? value : -value);
-
-/** What a control may be tried at first, as `valuesOf` writes it: a step above what it stood at, below where it is at its top, the other way of a switch. */
-export function nextValue(control: Control, stoodAt: string | number | undefined): string {
-  const values = valuesOf(control);
-  const base = values.includes(String(stoodAt)) ? stoodAt : initialValue(control);
-  if (control.kind === 'switch') return String(base) === control.on ? control.off : control.on;
-  const [up, down] = [steppedValue(control, base, 1), steppedValue(control, base, -1)];
-  return String(up === base ? down : up);
-}
 
 /** A control at one of its values (as `valuesOf` writes them) from yellow on. */
 export function askedMove(control: Control, value: string): NextChange {

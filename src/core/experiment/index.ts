@@ -1,5 +1,5 @@
 export { asDone, type Chosen, movesMade, ruleAsDone } from './asDone.ts';
-export { type AskedAmount, askedGrams, askedMove, askedPull, nextValue } from './askedChange.ts';
+export { type AskedAmount, askedGrams, askedMove, askedPull } from './askedChange.ts';
 export { type Precaution as Care, precautionNames as careNames, precautions as cares } from './cares.ts';
 export { changeReminder } from './changeReminder.ts';
 export { changeWords } from './changeWords.ts';

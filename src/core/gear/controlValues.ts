@@ -48,3 +48,16 @@ export function valuesOf(control: Control): string[] {
     }
   }
 }
+
+/**
+ * What a control is proposed to be set to, as `valuesOf` writes it: a step above what it stood at, below where that is its top,
+ * the other way of a switch. Where nothing is known of that, from where it starts; nothing for an act.
+ */
+export function proposedValue(control: Control, stoodAt?: string | number): string | undefined {
+  if (control.kind === 'act') return undefined;
+  const values = valuesOf(control);
+  const base = values.includes(String(stoodAt)) ? stoodAt : initialValue(control);
+  if (control.kind === 'switch') return String(base) === control.on ? control.off : control.on;
+  const [up, down] = [steppedValue(control, base, 1), steppedValue(control, base, -1)];
+  return String(up === base ? down : up);
+}

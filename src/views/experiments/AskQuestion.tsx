@@ -8,10 +8,9 @@ import {
   careNames,
   cares,
   type NextChange,
-  nextValue,
 } from '@/core/experiment';
 import { settingsOf } from '@/core/forecast';
-import { type Control, controlsOf, valuesOf } from '@/core/gear';
+import { type Control, controlsOf, proposedValue, valuesOf } from '@/core/gear';
 import { issueSentence, type Result, success } from '@/core/issues';
 import { isUnderWay, liveEntries, milestonesOf, pullsOf, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
@@ -60,7 +59,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
   const values = setting ? valuesOf(setting) : [];
   const had = setting && hadIn(setting, a.roast);
-  const value = setting && !values.includes(wanted) ? nextValue(setting, had) : wanted;
+  const value = setting && !values.includes(wanted) ? (proposedValue(setting, had) ?? '') : wanted;
   const parts = pullsOf(a.roast);
   const changeOf = (): Result<NextChange> => {
     if (what === 'grams') return askedGrams(amount, weightUnit);

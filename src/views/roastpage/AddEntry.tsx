@@ -1,5 +1,5 @@
 import { useForm, useWatch } from 'react-hook-form';
-import { type Control, initialValue, valuesOf } from '@/core/gear';
+import { type Control, proposedValue } from '@/core/gear';
 import { type EntryDraft, type LiveEntry, type Milestone, milestoneNames, senseKinds, senses } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { parseClock, type TemperatureUnit } from '@/core/units';
@@ -116,7 +116,8 @@ function groupsFor(live: readonly LiveEntry[], controls: readonly Control[]) {
     ),
   );
   const moves = controls.map((control) => {
-    const value = control.kind === 'act' ? undefined : (valuesOf(control)[0] ?? initialValue(control));
+    const last = live.findLast((entry) => entry.kind === 'move' && entry.control === control.id);
+    const value = proposedValue(control, last?.kind === 'move' ? last.value : undefined);
     const draft: EntryDraft = {
       kind: 'move',
       control: control.id,

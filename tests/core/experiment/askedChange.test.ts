@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { askedGrams, askedMove, askedPull, nextValue } from '@/core/experiment';
+import { askedGrams, askedMove, askedPull } from '@/core/experiment';
 import { controlsOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 
@@ -22,20 +22,6 @@ describe('a change that is asked about', () => {
     assert.match(String(said(askedPull({ text: 'soon', way: 'less' }))), /“soon” is not an amount/);
     for (const text of ['0', '-20', '601'])
       assert.match(String(said(askedPull({ text, way: 'more' }))), /between 1 s and 600 s/);
-  });
-  it('begins a step from what the control stood at, inside what it has', () => {
-    const [lid, tilt] = controlsOf({ method: 'hotAirPopper' });
-    assert.ok(lid?.kind === 'switch' && tilt?.kind === 'step');
-    assert.deepEqual([nextValue(lid, lid.on), nextValue(lid, undefined)], [lid.off, lid.on]);
-    assert.deepEqual(
-      [undefined, tilt.least, tilt.most, 'high'].map((stood) => nextValue(tilt, stood)),
-      [tilt.start + tilt.by, tilt.least + tilt.by, tilt.most - tilt.by, tilt.start + tilt.by].map(String),
-    );
-    const flame = { id: 'flame', kind: 'words', label: 'Flame', words: ['low', 'middle', 'high'], start: 'middle' };
-    assert.deepEqual(
-      [undefined, 'low', 'high'].map((stood) => nextValue(flame as never, stood)),
-      ['high', 'middle', 'middle'],
-    );
   });
   it('is a control at one of its values, a number where it goes in steps', () => {
     const when = { kind: 'milestone', milestone: 'yellow' };

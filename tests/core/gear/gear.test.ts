@@ -14,6 +14,7 @@ import {
   largestGramsOf,
   methodOf,
   nextBatchToTry,
+  proposedValue,
   remindersOf,
   steppedValue,
   traysOf,
@@ -59,6 +60,19 @@ describe('controls', () => {
     assert.equal(steppedValue(celsius, 250, -1), 240);
     assert.equal(steppedValue(lid, 'on', 1), undefined);
     assert.equal(steppedValue(stir, undefined, 1), undefined);
+  });
+  it('is proposed a step from where it stood, inside what it has', () => {
+    const [lid, tilt] = controlsOf({ method: 'hotAirPopper' });
+    assert.ok(lid?.kind === 'switch' && tilt?.kind === 'step');
+    assert.deepEqual([proposedValue(lid, lid.on), proposedValue(lid)], [lid.off, lid.on]);
+    assert.deepEqual(
+      [undefined, tilt.least, tilt.most, 'high'].map((stood) => proposedValue(tilt, stood)),
+      [tilt.start + tilt.by, tilt.least + tilt.by, tilt.most - tilt.by, tilt.start + tilt.by].map(String),
+    );
+    assert.deepEqual(
+      [undefined, 'low', 'high'].map((stood) => proposedValue(controlCatalogue.flameWords, stood)),
+      ['high', 'medium', 'medium'],
+    );
   });
 });
 
