@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { controlsOf, type Gear, proposedValue, valuesOf } from '@/core/gear';
+import { controlsOf, type Gear, proposedValue, storedValue, valuesOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { PlannedMove } from '@/core/roast';
 import { parseClock } from '@/core/units';
@@ -45,9 +45,7 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
         when: at?.ok
           ? { kind: 'at', atS: Math.max(0, at.value) }
           : { kind: 'milestone', milestone: when as (typeof MILESTONES)[number] },
-        ...(control.kind === 'act' || picked === undefined
-          ? {}
-          : { value: control.kind === 'step' ? Number(picked) : picked }),
+        ...(picked === undefined ? {} : { value: storedValue(control, picked) }),
       },
     ]);
     setClock('');

@@ -1,4 +1,4 @@
-import type { Control } from '../gear/index.ts';
+import { type Control, storedValue } from '../gear/index.ts';
 import { failure, type Result, success } from '../issues/index.ts';
 import { parseNumber, parseWeight, type WeightUnit } from '../units/index.ts';
 import type { NextChange } from './nextChange.ts';
@@ -42,7 +42,7 @@ export function askedMove(control: Control, value: string): NextChange {
   return {
     kind: 'move',
     control: control.id,
-    value: control.kind === 'step' ? Number(value) : value,
+    value: storedValue(control, value),
     when: { kind: 'milestone', milestone: 'yellow' },
   };
 }

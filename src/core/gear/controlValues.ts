@@ -49,6 +49,10 @@ export function valuesOf(control: Control): string[] {
   }
 }
 
+/** A value as it is stored: a number where the control goes in steps. */
+export const storedValue = (control: Control, written: string): string | number =>
+  control.kind === 'step' ? Number(written) : written;
+
 /**
  * What a control is proposed to be set to, as `valuesOf` writes it: a step above what it stood at, below where that is its top,
  * the other way of a switch. Where nothing is known of that, from where it starts; nothing for an act.

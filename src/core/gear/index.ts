@@ -1,7 +1,7 @@
 export { judgeBatch, nextBatchToTry } from './batchSize.ts';
 export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, controlKeys } from './controlCatalogue.ts';
 export { type Control, controlSchema } from './controls.ts';
-export { initialValue, proposedValue, steppedValue, valuesOf } from './controlValues.ts';
+export { initialValue, proposedValue, steppedValue, storedValue, valuesOf } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
 export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
 export {

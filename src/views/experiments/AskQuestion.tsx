@@ -21,6 +21,7 @@ import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
+import { Amount } from './Amount';
 
 /** Roasts to ask about: the newest ones. */
 const SHOWN = 40;
@@ -45,7 +46,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   }, []);
   const [question, setQuestion] = useState('');
   const [aId, setAId] = useState('');
-  const [what, setWhat] = useState<What>('grams');
+  const [picked, setPicked] = useState<What>('grams');
   const [amount, setAmount] = useState<AskedAmount>({ text: '', way: 'more' });
   const [controlId, setControlId] = useState('');
   const [wanted, setWanted] = useState('');
@@ -57,6 +58,8 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const a = roasts.find(({ roast }) => roast.id === aId) ?? (roasts[0] as NamedRoast);
   const settings = controlsOf(a.gear ?? { method: 'other' }).filter((control) => control.kind !== 'act');
   const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
+  // Other gear may have nothing to set.
+  const what = picked === 'move' && !setting ? 'grams' : picked;
   const values = setting ? valuesOf(setting) : [];
   const had = setting && hadIn(setting, a.roast);
   const value = setting && !values.includes(wanted) ? (proposedValue(setting, had) ?? '') : wanted;
@@ -96,7 +99,10 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
             roast.id,
             `${dates.date(roast.createdAt)}, ${lotName}, ${gearName}`,
           ])}
-          onPick={setAId}
+          onPick={(id) => {
+            setAId(id);
+            setWanted('');
+          }}
         />
         , but with a change of{' '}
         <Choice
@@ -105,7 +111,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
           options={whats
             .filter((each) => each !== 'move' || settings.length > 0)
             .map((each) => [each, whatNames[each]])}
-          onPick={setWhat}
+          onPick={setPicked}
         />
         {(what === 'grams' || what === 'pull') && (
           <>
@@ -126,7 +132,10 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
               label="Setting"
               value={setting.id}
               options={settings.map((control) => [control.id, control.label.toLowerCase()])}
-              onPick={setControlId}
+              onPick={(id) => {
+                setControlId(id);
+                setWanted('');
+              }}
             />{' '}
             {setting.kind === 'switch' ? '' : 'to '}
             <Choice
@@ -166,41 +175,6 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
         <Button onClick={onDone}>Cancel</Button>
       </div>
     </section>
-  );
-}
-
-interface AmountProps {
-  readonly amount: AskedAmount;
-  readonly onAmount: (amount: AskedAmount) => void;
-  readonly label: string;
-  readonly unit: string;
-  readonly ways: Readonly<Record<AskedAmount['way'], string>>;
-}
-
-/** How much of it, and which way, inside the sentence. */
-function Amount({ amount, onAmount, label, unit, ways }: AmountProps) {
-  return (
-    <>
-      <span className="whitespace-nowrap">
-        <input
-          aria-label={label}
-          inputMode="decimal"
-          className="choice w-[5ch] text-center"
-          value={amount.text}
-          onChange={(event) => onAmount({ ...amount, text: event.target.value })}
-        />{' '}
-        {unit}
-      </span>{' '}
-      <Choice
-        label="Which way"
-        value={amount.way}
-        options={[
-          ['more', ways.more],
-          ['less', ways.less],
-        ]}
-        onPick={(way) => onAmount({ ...amount, way })}
-      />
-    </>
   );
 }
 

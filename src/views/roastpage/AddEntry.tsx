@@ -1,5 +1,5 @@
 import { useForm, useWatch } from 'react-hook-form';
-import { type Control, proposedValue } from '@/core/gear';
+import { type Control, proposedValue, storedValue } from '@/core/gear';
 import { type EntryDraft, type LiveEntry, type Milestone, milestoneNames, senseKinds, senses } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { parseClock, type TemperatureUnit } from '@/core/units';
@@ -121,7 +121,7 @@ function groupsFor(live: readonly LiveEntry[], controls: readonly Control[]) {
     const draft: EntryDraft = {
       kind: 'move',
       control: control.id,
-      ...(value === undefined ? {} : { value: control.kind === 'step' ? Number(value) : value }),
+      ...(value === undefined ? {} : { value: storedValue(control, value) }),
     };
     return item(`move ${control.id}`, control.label.toLowerCase(), draft);
   });
