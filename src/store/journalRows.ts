@@ -22,8 +22,8 @@ export async function journalRows(db: GanderDatabase): Promise<JournalRow[]> {
   const scoresOf = new Map<string, number[]>();
   for (const { roastId, overall } of scored) scoresOf.set(roastId, [...(scoresOf.get(roastId) ?? []), overall]);
   const rows: JournalRow[] = [];
-  for (let at = 0; at < ids.length; at += CHUNK)
-    for (const roast of await db.roasts.bulkGet(ids.slice(at, at + CHUNK)))
+  for (let from = 0; from < ids.length; from += CHUNK)
+    for (const roast of await db.roasts.bulkGet(ids.slice(from, from + CHUNK)))
       if (roast)
         rows.push(
           journalRow(

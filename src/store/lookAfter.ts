@@ -29,8 +29,8 @@ export async function setUnreadableAside(db: GanderDatabase, nowMs: number): Pro
       const rows: Record<string, unknown> = { household: await storedHousehold(db) };
       for (const table of contentTables) rows[table] = await db.table(table).toArray();
       const { content, leftOut } = salvageContent(rows);
-      const at = new Date(nowMs).toISOString();
-      const aside = leftOut.map((left, i) => asideOf(left, `${nowMs}/${i}`, at));
+      const asideAt = new Date(nowMs).toISOString();
+      const aside = leftOut.map((left, i) => asideOf(left, `${nowMs}/${i}`, asideAt));
       await db.aside.bulkPut(aside);
       for (const table of contentTables) {
         const was = rows[table] as { id: string }[];
@@ -51,13 +51,13 @@ export async function setUnreadableAside(db: GanderDatabase, nowMs: number): Pro
   );
 }
 
-const asideOf = ({ table, id, called, why, row, part, standsIn }: LeftOut, key: string, at: string): Aside => ({
+const asideOf = ({ table, id, called, why, row, part, standsIn }: LeftOut, key: string, asideAt: string): Aside => ({
   id: `${table}/${typeof id === 'string' ? id : ''}/${key}`,
   table,
   called,
   why,
   row,
-  at,
+  at: asideAt,
   ...(part ? { part } : {}),
   ...(standsIn ? { standsIn } : {}),
 });

@@ -158,8 +158,8 @@ export function addJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Prom
 /** One thing did not happen to a jar after all; gives the change, for undo. */
 export function removeJarEvent(db: GanderDatabase, row: Jar, event: JarEvent): Promise<Change> {
   return changeRow(db, 'jars', row, (now) => {
-    const at = now.events.findIndex((each) => dequal(each, event));
-    return { events: now.events.filter((_, i) => i !== at) };
+    const index = now.events.findIndex((each) => dequal(each, event));
+    return { events: now.events.filter((_, i) => i !== index) };
   });
 }
 

@@ -33,9 +33,9 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
   let top = AXIS;
   const rows = jars.map((jar) => {
     const height = thick(jar.leftGrams);
-    const at = top;
+    const topY = top;
     top += label + height + GAP;
-    return { jar, at, height };
+    return { jar, topY, height };
   });
   const marks = [
     [-7, 'a week ago'],
@@ -80,9 +80,9 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
             />
           </g>
         ))}
-        {rows.map(({ jar, at, height }) => {
+        {rows.map(({ jar, topY, height }) => {
           const colour = beanColour(shadeTone(jar.shade));
-          const y = at + label;
+          const y = topY + label;
           const [made, ready, best, fades] = [Date.parse(jar.madeAt), jar.readyMs, jar.bestMs, jar.fadesMs].map(x) as [
             number,
             number,
@@ -106,10 +106,10 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
         })}
       </svg>
       <ul>
-        {rows.map(({ jar, at, height }) => {
+        {rows.map(({ jar, topY, height }) => {
           const left = narrow ? 0 : Math.min(x(Date.parse(jar.madeAt)), Math.max(0, width - LEAST_LABEL));
           return (
-            <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: at, height: height + label }}>
+            <li key={jar.pull.id} className="absolute inset-x-0" style={{ top: topY, height: height + label }}>
               <a
                 href={jarHref(jar)}
                 className="bg-chaff relative inline-block truncate pr-2 text-[0.95rem] leading-6"

@@ -9,6 +9,6 @@ const tabs = [
 ] as const;
 
 /** The pages of the journal: the roasts, what was kept of them, what was learned, what they cost. */
-export function JournalTabs({ at }: { readonly at: (typeof tabs)[number]['key'] }) {
-  return <Tabs label="Journal" tabs={tabs} at={at} />;
+export function JournalTabs({ current }: { readonly current: (typeof tabs)[number]['key'] }) {
+  return <Tabs label="Journal" tabs={tabs} current={current} />;
 }

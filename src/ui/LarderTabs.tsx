@@ -7,6 +7,6 @@ const tabs = [
 ] as const;
 
 /** The sides of the larder: green, roasted, and what to buy. */
-export function LarderTabs({ at }: { readonly at: (typeof tabs)[number]['key'] }) {
-  return <Tabs label="Larder" tabs={tabs} at={at} />;
+export function LarderTabs({ current }: { readonly current: (typeof tabs)[number]['key'] }) {
+  return <Tabs label="Larder" tabs={tabs} current={current} />;
 }

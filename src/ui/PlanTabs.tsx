@@ -7,6 +7,6 @@ const tabs = [
 ] as const;
 
 /** The pages of Plan: one roast, a day of them, the weeks to come. */
-export function PlanTabs({ at }: { readonly at: (typeof tabs)[number]['key'] }) {
-  return <Tabs label="Plan" tabs={tabs} at={at} />;
+export function PlanTabs({ current }: { readonly current: (typeof tabs)[number]['key'] }) {
+  return <Tabs label="Plan" tabs={tabs} current={current} />;
 }

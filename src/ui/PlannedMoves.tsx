@@ -61,7 +61,7 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
             <Button
               variant="quiet"
               aria-label={`Take ${moveWords(move, gear)} out`}
-              onClick={() => onMoves(moves.filter((_, at) => at !== i))}
+              onClick={() => onMoves(moves.filter((_, other) => other !== i))}
             >
               Take out
             </Button>

@@ -74,6 +74,6 @@ function minuteTicks(curves: readonly RelativeCurve[]): number[] {
   const [from, to] = [Math.min(...all), Math.max(...all)];
   const everyS = to - from > 720 ? 120 : 60;
   const ticks: number[] = [];
-  for (let at = Math.ceil(from / everyS) * everyS; at <= to; at += everyS) ticks.push(at);
+  for (let tick = Math.ceil(from / everyS) * everyS; tick <= to; tick += everyS) ticks.push(tick);
   return ticks;
 }

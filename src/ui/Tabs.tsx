@@ -8,7 +8,7 @@ interface Tab<Key extends string> {
 interface TabsProps<Key extends string> {
   readonly label: string;
   readonly tabs: readonly Tab<Key>[];
-  readonly at: Key;
+  readonly current: Key;
 }
 
 /** Brings the open page's tab into view where not all have room; one function, so that it runs once. */
@@ -18,7 +18,7 @@ function show(tab: HTMLAnchorElement | null): void {
 }
 
 /** The pages of one place, the one that is open underlined. */
-export function Tabs<Key extends string>({ label, tabs, at }: TabsProps<Key>) {
+export function Tabs<Key extends string>({ label, tabs, current }: TabsProps<Key>) {
   return (
     <nav
       aria-label={label}
@@ -27,9 +27,9 @@ export function Tabs<Key extends string>({ label, tabs, at }: TabsProps<Key>) {
       {tabs.map(({ key, name, href }) => (
         <a
           key={key}
-          ref={key === at ? show : undefined}
+          ref={key === current ? show : undefined}
           href={href}
-          aria-current={key === at ? 'page' : undefined}
+          aria-current={key === current ? 'page' : undefined}
           className="text-husk aria-[current]:border-ink aria-[current]:text-ink flex min-h-11 items-center border-b-2 border-transparent aria-[current]:font-bold"
         >
           {name}

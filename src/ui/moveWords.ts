@@ -8,6 +8,6 @@ export function moveWords({ when, control, value }: PlannedMove, gear: Gear): st
     controlsOf(gear)
       .find((each) => each.id === control)
       ?.label.toLowerCase() ?? control;
-  const at = when.kind === 'at' ? formatClock(when.atS) : milestoneNames[when.milestone];
-  return `${label}${value === undefined ? '' : ` ${value}`} at ${at}`;
+  const moment = when.kind === 'at' ? formatClock(when.atS) : milestoneNames[when.milestone];
+  return `${label}${value === undefined ? '' : ` ${value}`} at ${moment}`;
 }

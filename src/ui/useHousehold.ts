@@ -29,7 +29,7 @@ export function useWords() {
     /** A day gone by, short: `21 Nov`, and with its weekday within the week. */
     dayOf: (at: number) => shortDay(at),
     /** A time of the day. */
-    time: (at: Date | number | string) => timeOfDay(at, hourClock),
+    time: (moment: Date | number | string) => timeOfDay(moment, hourClock),
     fullDate: (iso: string) => fullDate(iso, hourClock),
     /** The shades to pick from, light to dark. */
     shadeChoices: () => shadeNumbers.map((number) => [number, shadeName(number, shadeNames)] as const),

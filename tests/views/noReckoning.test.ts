@@ -30,6 +30,7 @@ const MAY = {
     'live/hearProbe.ts',
     'live/playCrack.ts',
     'live/recipePace.ts',
+    'live/useCues.ts',
     'live/useProbe.ts',
     'live/useReadingDue.ts',
     'live/useRoastClock.ts',

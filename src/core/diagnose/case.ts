@@ -151,9 +151,9 @@ export function caseOf(facts: CaseFacts): Case {
   const atCrack = reached.firstCrack === undefined ? undefined : readingAt(readings, reached.firstCrack);
   const { firstCrack, pull } = reached;
   const expected = {
-    yellow: usual.at.yellow.medianS,
-    firstCrack: usual.at.firstCrack.medianS,
-    pull: usual.at.pull.medianS,
+    yellow: usual.usualTimes.yellow.medianS,
+    firstCrack: usual.usualTimes.firstCrack.medianS,
+    pull: usual.usualTimes.pull.medianS,
   };
   const settings = settingsOf(roast.plannedMoves, live);
   const rulesAt = roast.plannedParts ? undefined : meantPullS(roast.pullRule, reached);

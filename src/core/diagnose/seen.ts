@@ -23,8 +23,9 @@ export function withoutCrackAtPull(
   meant: ShadeNumber,
 ): Milestones & { readonly crackAtPull: boolean } {
   const { firstCrack, pull, ...others } = reached;
-  const at = pull !== undefined && firstCrack !== undefined && pull - firstCrack < AT_PULL_S && meant > PULLED_AT_CRACK;
-  return { ...(at ? { ...others, pull } : reached), crackAtPull: at };
+  const isAtCrack =
+    pull !== undefined && firstCrack !== undefined && pull - firstCrack < AT_PULL_S && meant > PULLED_AT_CRACK;
+  return { ...(isAtCrack ? { ...others, pull } : reached), crackAtPull: isAtCrack };
 }
 
 /** The pulls of a roast with what each was planned for. */
@@ -56,7 +57,7 @@ export interface Seen {
 export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean): Seen {
   const pulled = pulledMs(roast);
   const shade = shadeAsKnown(roast);
-  const hoursOf = ({ at }: Cup) => (Date.parse(at) - (pulled ?? Number.NaN)) / HOUR_MS;
+  const hoursOf = ({ at: cuppedAt }: Cup) => (Date.parse(cuppedAt) - (pulled ?? Number.NaN)) / HOUR_MS;
   const stateOf = (cup: Cup) => {
     const hours = hoursOf(cup);
     // By the school that drinks it soonest: before that everybody waits.

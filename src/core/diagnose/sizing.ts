@@ -130,9 +130,9 @@ function perStepS(evidence: Case, stretch: Stretch): number {
   if (!heat) return 0;
   const start = heat.kind === 'step' ? heat.start : heat.words.indexOf(heat.start) + 1;
   const step = heat.kind === 'step' ? heat.by : 1;
-  const at = (factor: number) =>
+  const scaledBy = (factor: number) =>
     Math.exp(expectationFor({ ...usual.question, heat: factor }, evidence.past).fits.predict(stretch).mean);
-  return Math.abs(at(1 - step / start) - at(1));
+  return Math.abs(scaledBy(1 - step / start) - scaledBy(1));
 }
 
 function largestOf(evidence: Case): number {

@@ -35,7 +35,7 @@ const LEAST_SD = 0.07;
  * for the one that was wanted.
  */
 export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNumber, got?: ShadeNumber): Spans {
-  const { fits, at } = usual;
+  const { fits, usualTimes } = usual;
   const { yellow, firstCrack, pull } = reached;
   const spans: Partial<Record<SpanKey, Span>> = {};
   const judge = (key: SpanKey, seconds: number, prediction: Prediction) => {
@@ -65,8 +65,8 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
     if (got !== undefined) judge('pace', pull - firstCrack, to(got));
   }
   if (pull !== undefined) {
-    const width = Math.log(at.pull.lateS / at.pull.earlyS) / (2 * rangeEdge(FREEDOM));
-    judge('total', pull, { mean: Math.log(at.pull.medianS), sd: width, freedom: FREEDOM });
+    const width = Math.log(usualTimes.pull.lateS / usualTimes.pull.earlyS) / (2 * rangeEdge(FREEDOM));
+    judge('total', pull, { mean: Math.log(usualTimes.pull.medianS), sd: width, freedom: FREEDOM });
   }
   return spans;
 }

@@ -74,9 +74,9 @@ function readHeading(raw: unknown): Result<number> {
 }
 
 function danglingReferences(notebook: Notebook): Issue[] {
-  return danglingRows(notebook).map(({ table, at, id, wanted }) => ({
+  return danglingRows(notebook).map(({ table, index, id, wanted }) => ({
     code: 'dangling',
-    path: [table, at],
+    path: [table, index],
     id,
     wanted,
   }));

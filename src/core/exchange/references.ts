@@ -45,7 +45,7 @@ export function idsNamed(reference: Reference, row: object): readonly string[] {
 export interface Dangling {
   readonly table: ContentTable;
   /** Its place in its table. */
-  readonly at: number;
+  readonly index: number;
   readonly id: string;
   readonly to: ContentTable;
   /** What it names, as one says it. */
@@ -58,9 +58,9 @@ export function danglingRows(content: NotebookContent): Dangling[] {
     const { from, to, needed } = reference;
     if (!needed) return [];
     const known = new Set<string>(content[to].map((row) => row.id));
-    return content[from].flatMap((row, at) =>
+    return content[from].flatMap((row, index) =>
       idsNamed(reference, row).flatMap((id) =>
-        known.has(id) ? [] : [{ table: from, at, id, to, wanted: tableNouns[to].one }],
+        known.has(id) ? [] : [{ table: from, index, id, to, wanted: tableNouns[to].one }],
       ),
     );
   });

@@ -26,9 +26,9 @@ export function rowWithoutBadThings(table: ContentTable, row: unknown): { row: u
   const places = new Map<string, Set<number>>();
   const fields = new Set<string>();
   for (const issue of parsed.error.issues) {
-    const [field, at] = issue.path;
+    const [field, index] = issue.path;
     if (typeof field !== 'string') return undefined;
-    else if (typeof at === 'number') places.set(field, (places.get(field) ?? new Set()).add(at));
+    else if (typeof index === 'number') places.set(field, (places.get(field) ?? new Set()).add(index));
     else fields.add(field);
   }
   const was = row as Record<string, unknown>;
@@ -36,8 +36,8 @@ export function rowWithoutBadThings(table: ContentTable, row: unknown): { row: u
   const left: unknown[] = [];
   for (const [field, bad] of places) {
     const things = was[field] as unknown[];
-    mended[field] = things.filter((_, at) => !bad.has(at));
-    left.push(...[...bad].map((at) => things[at]));
+    mended[field] = things.filter((_, i) => !bad.has(i));
+    left.push(...[...bad].map((i) => things[i]));
   }
   for (const field of fields) {
     delete mended[field];

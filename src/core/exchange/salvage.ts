@@ -65,9 +65,9 @@ export function salvageContent(rows: Readonly<Record<string, unknown>>): {
   for (const table of contentTables) {
     const seen = new Set<unknown>();
     const all = Array.isArray(rows[table]) ? (rows[table] as unknown[]) : [];
-    content[table] = all.flatMap((row, at) => {
+    content[table] = all.flatMap((row, i) => {
       const { id } = row as { id?: unknown };
-      const why = seen.has(id) ? twice(table, at) : rowFault(table, row);
+      const why = seen.has(id) ? twice(table, i) : rowFault(table, row);
       if (!why) {
         seen.add(id);
         return [row];
@@ -110,9 +110,9 @@ function withoutNothings(raw: Record<string, unknown>, leftOut: LeftOut[]): Reco
   for (const table of contentTables) {
     const rows = file[table];
     if (!Array.isArray(rows)) continue;
-    file[table] = rows.filter((row, at) => {
+    file[table] = rows.filter((row, i) => {
       const is = typeof row === 'object' && row !== null && !Array.isArray(row);
-      const why = { code: 'shape' as const, path: [table, at], detail: 'this is no row' };
+      const why = { code: 'shape' as const, path: [table, i], detail: 'this is no row' };
       if (!is) leftOut.push({ table, id: undefined, called: calledOf(row), why, row });
       return is;
     });
@@ -177,7 +177,7 @@ function withoutDangling(
   const dangling = danglingRows(content);
   if (dangling.length === 0) return { content, leftOut };
   const gone = new Map<ContentTable, Map<number, (typeof dangling)[number]>>();
-  for (const each of dangling) gone.set(each.table, (gone.get(each.table) ?? new Map()).set(each.at, each));
+  for (const each of dangling) gone.set(each.table, (gone.get(each.table) ?? new Map()).set(each.index, each));
   const more = [...gone].flatMap(([table, rows]) =>
     [...rows].map(([at, { id, wanted }]): LeftOut => {
       const row = content[table][at];
@@ -191,14 +191,14 @@ function withoutDangling(
     }),
   );
   const kept = Object.fromEntries(
-    [...gone].map(([table, rows]) => [table, (content[table] as unknown[]).filter((_, at) => !rows.has(at))]),
+    [...gone].map(([table, rows]) => [table, (content[table] as unknown[]).filter((_, i) => !rows.has(i))]),
   );
   return withoutDangling({ ...content, ...kept }, [...leftOut, ...more]);
 }
 
-const twice = (table: ContentTable, at: number): Issue => ({
+const twice = (table: ContentTable, index: number): Issue => ({
   code: 'shape',
-  path: [table, at, 'id'],
+  path: [table, index, 'id'],
   detail: 'there are two with this id; the first one was taken',
 });
 

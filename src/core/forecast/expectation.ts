@@ -11,9 +11,16 @@ export function expectationFor(question: ForecastQuestion, past: readonly PastRo
   const fits = fitStretches(past, question);
   const base = { question, fits };
   const forecasts = forecastFrom(base, {}, 0);
-  const at = Object.fromEntries(forecasts.map((each) => [each.milestone, each])) as unknown as Expectation['at'];
+  const usualTimes = Object.fromEntries(
+    forecasts.map((each) => [each.milestone, each]),
+  ) as unknown as Expectation['usualTimes'];
   const fromRoasts = past.filter(
     (each) => each.gearId === question.gearId && each.reached.firstCrack !== undefined,
   ).length;
-  return { ...base, at, fromRoasts, pullBy: forecasts.find(({ milestone }) => milestone === 'pull')?.by ?? 'rule' };
+  return {
+    ...base,
+    usualTimes,
+    fromRoasts,
+    pullBy: forecasts.find(({ milestone }) => milestone === 'pull')?.by ?? 'rule',
+  };
 }

@@ -56,7 +56,7 @@ const differing = processes.flatMap((process) => {
   return time ? [{ process, time }] : [];
 });
 /** A feature for each process that differs from washed, with its place. */
-export const processFeatures = differing.map((each, i) => ({ ...each, at: FIRST_PROCESS + i }));
+export const processFeatures = differing.map((each, i) => ({ ...each, column: FIRST_PROCESS + i }));
 const SHARED = FIRST_PROCESS + differing.length;
 
 const WINDS = { calm: 0, breeze: 1, strong: 2.5 } as const satisfies Record<Wind, number>;
@@ -119,7 +119,7 @@ function usualBatch(own: readonly Circumstances[], { usualGrams, greenGrams, met
  */
 export function featuresOf(roast: Circumstances, places: Places, earlier = 0, byEye = false): Features {
   const { ambientC, gramsPerMl } = roast;
-  const processAt = processFeatures.find(({ process }) => process === roast.process)?.at;
+  const processAt = processFeatures.find(({ process }) => process === roast.process)?.column;
   const own = roast.gearId === places.gearId;
   const features: (readonly [number, number])[] = [];
   addInPlace(features, FEATURE.earlier, Number.isFinite(earlier) ? earlier : 0);

@@ -32,12 +32,12 @@ export function forecastFrom(
   probe?: ProbeOpinion,
 ): Forecast[] {
   if (reached.pull !== undefined) return [];
-  const at = crackForecasts(fits, reached, nowS, probe);
+  const ahead = crackForecasts(fits, reached, nowS, probe);
   const cracks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack'] as const).flatMap((milestone) => {
-    const found = at[milestone];
+    const found = ahead[milestone];
     return found ? [{ milestone, ...notBefore(nowS, found) }] : [];
   });
-  return [...cracks, pullFrom(fits, question, at, reached, nowS)];
+  return [...cracks, pullFrom(fits, question, ahead, reached, nowS)];
 }
 
 /** What a pull is meant for: its shade, and the rule where it has one. */
@@ -56,8 +56,8 @@ export function pullForecast(
 
 type CrackForecasts = Partial<Record<Exclude<ForecastMilestone, 'pull'>, UsualSeconds>>;
 
-function pullFrom(fits: Fits, wish: PullWish, at: CrackForecasts, reached: Milestones, nowS: number): Forecast {
-  const first = reached.firstCrack ?? at.firstCrack;
+function pullFrom(fits: Fits, wish: PullWish, cracks: CrackForecasts, reached: Milestones, nowS: number): Forecast {
+  const first = reached.firstCrack ?? cracks.firstCrack;
   const firstCrack: UsualSeconds = typeof first === 'number' ? exactly(first) : (first ?? exactly(nowS));
   const offFirst = offFirstCrack(fits, reached);
   const { afterCrackShare } = shadeOf(wish.shade);
@@ -65,7 +65,7 @@ function pullFrom(fits: Fits, wish: PullWish, at: CrackForecasts, reached: Miles
   const byShade = toShade(medium, afterCrackShare, firstCrack, reached, nowS);
   const known = (milestone: 'firstCrackEnd' | 'secondCrack') => {
     const mark = reached[milestone];
-    return mark === undefined ? (at[milestone] ?? exactly(nowS)) : exactly(mark);
+    return mark === undefined ? (cracks[milestone] ?? exactly(nowS)) : exactly(mark);
   };
   const { by, ...pull } = pullAt(wish.rule, wish.shade, {
     firstCrack,

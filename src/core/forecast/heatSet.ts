@@ -11,8 +11,8 @@ export function stepsAbove(control: HeatControl, value: string | number | undefi
 /** The setting so many steps from where the control starts, held inside its bounds. */
 export function settingAt(control: HeatControl, steps: number): string | number {
   if (control.kind === 'words') {
-    const at = control.words.indexOf(control.start) + steps;
-    return control.words[Math.min(control.words.length - 1, Math.max(1, at))] as string;
+    const index = control.words.indexOf(control.start) + steps;
+    return control.words[Math.min(control.words.length - 1, Math.max(1, index))] as string;
   }
   return Math.min(control.most, Math.max(control.least + control.by, control.start + steps * control.by));
 }

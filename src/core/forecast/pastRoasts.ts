@@ -17,7 +17,7 @@ export function pastRoastsOf(
   const since = new Array<number | undefined>(past.length);
   const lastPullMs = new Map<string, number>();
   // Oldest first, so that one walk is enough for a journal of thousands.
-  for (const i of past.map((_, at) => at).sort((a, b) => (chargedMs[a] as number) - (chargedMs[b] as number))) {
+  for (const i of past.map((_, index) => index).sort((a, b) => (chargedMs[a] as number) - (chargedMs[b] as number))) {
     const { gearId, pulledMs } = past[i] as PastRoast;
     since[i] = minutesBetween(lastPullMs.get(gearId), chargedMs[i] as number);
     if (pulledMs !== undefined) lastPullMs.set(gearId, pulledMs);

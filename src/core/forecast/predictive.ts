@@ -15,8 +15,8 @@ export function lengthFrom(prediction: Prediction, passedS = 0): UsualSeconds {
   const below = passedS > 0 ? shareBelow(prediction, Math.log(passedS)) : 0;
   // Past nearly the whole distribution the cut has no figures left; then it may be any moment.
   const held = Math.min(below, 0.9999);
-  const at = (share: number) => Math.max(passedS, Math.exp(quantileOf(prediction, held + share * (1 - held))));
-  return { medianS: at(0.5), earlyS: at(EARLY), lateS: at(LATE) };
+  const quantile = (share: number) => Math.max(passedS, Math.exp(quantileOf(prediction, held + share * (1 - held))));
+  return { medianS: quantile(0.5), earlyS: quantile(EARLY), lateS: quantile(LATE) };
 }
 
 /** Quantile of the predicted log. Student's t by its first-order correction to the normal (Fisher & Cornish 1960). */

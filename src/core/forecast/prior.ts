@@ -13,7 +13,7 @@ const BELIEFS: readonly (readonly [number, number, number])[] = [
   [FEATURE.hot, -0.15, 0.1],
   [FEATURE.heat, -0.85, 0.55],
   [FEATURE.dense, 0.05, 0.12],
-  ...processFeatures.map(({ at, time }) => [at, time.mean, time.sd] as const),
+  ...processFeatures.map(({ column, time }) => [column, time.mean, time.sd] as const),
 ];
 /** Gear differs by at least so much of its method's range, whatever a roast differs from the next. */
 const LEAST_GEAR_PART = 0.7;

@@ -45,13 +45,13 @@ export function pullAt(rule: PullRule | undefined, shade: ShadeNumber, anchors: 
 }
 
 function ruleAt(rule: PullRule | undefined, { byShade, ...cracks }: PullAnchors): UsualSeconds {
-  const at = (end: keyof UsualSeconds) =>
+  const ofEnd = (end: keyof UsualSeconds) =>
     meantPullS(rule, {
       firstCrack: cracks.firstCrack[end],
       firstCrackEnd: cracks.firstCrackEnd[end],
       secondCrack: cracks.secondCrack[end],
     }) ?? byShade[end];
-  return { earlyS: at('earlyS'), medianS: at('medianS'), lateS: at('lateS') };
+  return { earlyS: ofEnd('earlyS'), medianS: ofEnd('medianS'), lateS: ofEnd('lateS') };
 }
 
 /** When a rule says to pull, seconds from charge; undefined where it goes by no time, or its crack is not known. */

@@ -23,7 +23,7 @@ export interface ForecastQuestion extends Circumstances {
 export interface Expectation {
   readonly question: ForecastQuestion;
   readonly fits: StretchFits;
-  readonly at: Readonly<Record<ForecastMilestone, UsualSeconds>>;
+  readonly usualTimes: Readonly<Record<ForecastMilestone, UsualSeconds>>;
   /** Roasts on this gear that speak here; 0 means the method's own figures (handbook, table 4). */
   readonly fromRoasts: number;
   /** What says when to pull, rule or guard, as far as is known before the roast. */

@@ -29,12 +29,12 @@ export function packRows(observations: readonly Observation[]): Rows {
     scales: new Float64Array(count),
     values: Float64Array.from(observations, ({ value }) => value),
   };
-  let at = 0;
+  let offset = 0;
   observations.forEach(({ features }, row) => {
-    rows.starts[row] = at;
+    rows.starts[row] = offset;
     for (const [index, scale] of features) {
       // Insertion keeps the order; there are hardly ten.
-      let to = at++;
+      let to = offset++;
       for (; to > (rows.starts[row] as number) && (rows.indices[to - 1] as number) > index; to--) {
         rows.indices[to] = rows.indices[to - 1] as number;
         rows.scales[to] = rows.scales[to - 1] as number;
@@ -42,7 +42,7 @@ export function packRows(observations: readonly Observation[]): Rows {
       rows.indices[to] = index;
       rows.scales[to] = scale;
     }
-    rows.ends[row] = at;
+    rows.ends[row] = offset;
   });
   return rows;
 }

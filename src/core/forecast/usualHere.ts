@@ -24,7 +24,7 @@ const ROOM = 1.2;
  * table 5 for the shades.
  */
 export function usualHere(expectation: Expectation, { yellow }: Milestones = {}): UsualHere {
-  const { question, at, fromRoasts } = expectation;
+  const { question, usualTimes, fromRoasts } = expectation;
   const method = methodOf(question.method);
   const own = fromRoasts > 0;
   const wide = (mine: UsualSeconds, table: UsualSeconds): UsualSeconds =>
@@ -32,15 +32,15 @@ export function usualHere(expectation: Expectation, { yellow }: Milestones = {})
   const { firstCrack, pull } = method;
   const fromYellow = yellow === undefined ? undefined : forecastFrom(expectation, { yellow }, yellow);
   const cracksBy = fromYellow?.find(({ milestone }) => milestone === 'firstCrack')?.lateS ?? 0;
-  const crack = wide(at.firstCrack, firstCrack);
+  const crack = wide(usualTimes.firstCrack, firstCrack);
   const latestByMethod = firstCrack.lateS + (pull.lateS - firstCrack.lateS) * shadeOf(question.shade).afterCrackShare;
   return {
-    yellow: wide(at.yellow, method.yellow),
+    yellow: wide(usualTimes.yellow, method.yellow),
     firstCrack: { ...crack, lateS: Math.max(crack.lateS, cracksBy) },
     latestPullS:
       fromRoasts >= KNOWN_FROM
-        ? Math.min(latestByMethod, at.pull.lateS * ROOM)
-        : Math.max(latestByMethod, at.pull.lateS),
+        ? Math.min(latestByMethod, usualTimes.pull.lateS * ROOM)
+        : Math.max(latestByMethod, usualTimes.pull.lateS),
     own,
   };
 }

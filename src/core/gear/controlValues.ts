@@ -24,8 +24,8 @@ export function steppedValue(
     case 'step':
       return Math.min(control.most, Math.max(control.least, Number(value) + by * control.by));
     case 'words': {
-      const at = control.words.indexOf(String(value));
-      return control.words[Math.min(control.words.length - 1, Math.max(0, at + by))];
+      const index = control.words.indexOf(String(value));
+      return control.words[Math.min(control.words.length - 1, Math.max(0, index + by))];
     }
     case 'switch':
     case 'act':

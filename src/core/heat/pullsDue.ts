@@ -145,8 +145,14 @@ function byProbe(degreesPast: number, { readings, firstC, ratePerMin, nowS }: Pu
   const probe = { targetC, leftC };
   if (leftC <= 0) return { dueS: last.at, earlyS: last.at, lateS: last.at, by: 'probe', probe };
   if (ratePerMin === undefined || ratePerMin < LEAST_RATE_PER_MIN) return undefined;
-  const at = (share: number) => last.at + (leftC / ratePerMin) * 60 * share;
-  return { dueS: at(RATE_RANGE.middle), earlyS: at(RATE_RANGE.early), lateS: at(RATE_RANGE.late), by: 'probe', probe };
+  const whenGone = (share: number) => last.at + (leftC / ratePerMin) * 60 * share;
+  return {
+    dueS: whenGone(RATE_RANGE.middle),
+    earlyS: whenGone(RATE_RANGE.early),
+    lateS: whenGone(RATE_RANGE.late),
+    by: 'probe',
+    probe,
+  };
 }
 
 /** The milestones as marked, and where they are not, as the taps have them: rolling first crack, its end, second crack. */

@@ -61,12 +61,12 @@ function levelsOf(values: Float32Array, step: number): Levels {
   }
   const from = step > 0 ? least : most;
   const levels = Math.min(254, Math.floor((most - least) / Math.abs(step)) + 1);
-  const at = new Uint8Array(values.length);
+  const levelOf = new Uint8Array(values.length);
   for (let i = 0; i < values.length; i++) {
     const level = ((values[i] as number) - from) / step;
-    at[i] = level < levels ? level : levels - 1;
+    levelOf[i] = level < levels ? level : levels - 1;
   }
-  return { levels, at };
+  return { levels, levelOf };
 }
 
 const DIRECTIONS = Array.from({ length: 24 }, (_, k) => ({

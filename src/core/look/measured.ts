@@ -75,10 +75,10 @@ function lights({ pixels }: Bean, { r, g, b }: Surface): Lights {
 
 function joined(parts: readonly Float32Array[]): Float32Array {
   const all = new Float32Array(parts.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
+  let offset = 0;
   for (const part of parts) {
-    all.set(part, at);
-    at += part.length;
+    all.set(part, offset);
+    offset += part.length;
   }
   return all;
 }

@@ -17,7 +17,7 @@ export function momentsOf(sums: Float64Array, from: number): Moments {
   const area = sums[from] as number;
   const x = (sums[from + 1] as number) / area;
   const y = (sums[from + 2] as number) / area;
-  const spread = (at: number, product: number) => (sums[from + at] as number) / area - product;
+  const spread = (offset: number, product: number) => (sums[from + offset] as number) / area - product;
   // A pixel is a square, not a point: a twelfth on each axis.
   return { area, x, y, xx: spread(3, x * x) + 1 / 12, xy: spread(4, x * y), yy: spread(5, y * y) + 1 / 12 };
 }

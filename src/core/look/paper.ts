@@ -44,14 +44,14 @@ export function findPaper(light: Light): Paper | undefined {
 
 /** Levels from nearly the brightest down, each a sixth darker than the one before; what is darker or no plain surface is out. */
 function darkening(y: Float32Array, steep: Float32Array, brightest: number) {
-  const at = new Uint8Array(y.length);
+  const levelOf = new Uint8Array(y.length);
   const isOut = new Uint8Array(y.length);
   for (let i = 0; i < y.length; i++) {
     const level = Math.max(0, Math.ceil(Math.log((y[i] as number) / (brightest * 0.93)) / Math.log(0.83)));
-    if ((steep[i] as number) < MOST_GRADIENT && level < LEVELS) at[i] = level;
+    if ((steep[i] as number) < MOST_GRADIENT && level < LEVELS) levelOf[i] = level;
     else isOut[i] = 1;
   }
-  return { plane: { levels: LEVELS, at }, isOut };
+  return { plane: { levels: LEVELS, levelOf }, isOut };
 }
 
 /** Steepness at each pixel as a share of its brightness. */

@@ -11,7 +11,7 @@ export interface Part extends Moments {
 /** The plane that is swept: levels, 0 to `levels` - 1, a byte a pixel. */
 export interface Levels {
   readonly levels: number;
-  readonly at: Uint8Array;
+  readonly levelOf: Uint8Array;
 }
 
 /** What a sweep asks of a part. */
@@ -95,13 +95,13 @@ export class Sweeper {
     if (part === NOT_YET) part = this.#begin(pixel);
     partOf[pixel] = part;
     const sums = this.#sums;
-    const at = SUMS * part;
-    sums[at] = (sums[at] as number) + 1;
-    sums[at + 1] = (sums[at + 1] as number) + x;
-    sums[at + 2] = (sums[at + 2] as number) + y;
-    sums[at + 3] = (sums[at + 3] as number) + x * x;
-    sums[at + 4] = (sums[at + 4] as number) + x * y;
-    sums[at + 5] = (sums[at + 5] as number) + y * y;
+    const offset = SUMS * part;
+    sums[offset] = (sums[offset] as number) + 1;
+    sums[offset + 1] = (sums[offset + 1] as number) + x;
+    sums[offset + 2] = (sums[offset + 2] as number) + y;
+    sums[offset + 3] = (sums[offset + 3] as number) + x * x;
+    sums[offset + 4] = (sums[offset + 4] as number) + x * y;
+    sums[offset + 5] = (sums[offset + 5] as number) + y * y;
   }
 
   #begin(pixel: number): number {
@@ -115,15 +115,15 @@ export class Sweeper {
 
   #rootOf(part: number): number {
     const parent = this.#parent;
-    let at = part;
-    let above = parent[at] as number;
-    while (above !== at) {
+    let here = part;
+    let above = parent[here] as number;
+    while (above !== here) {
       const next = parent[above] as number;
-      parent[at] = next;
-      at = next;
-      above = parent[at] as number;
+      parent[here] = next;
+      here = next;
+      above = parent[here] as number;
     }
-    return at;
+    return here;
   }
 
   /** The part that `a`, a root or none, makes with the neighbour's part, if it has one. */
@@ -142,13 +142,13 @@ export class Sweeper {
   }
 
   /** The pixels of a part, found again from its seed. */
-  pixelsOf({ at }: Levels, { seed, level }: Part): Int32Array {
+  pixelsOf({ levelOf }: Levels, { seed, level }: Part): Int32Array {
     const [width, seen, found, turn] = [this.#width, this.#turns, this.#found, ++this.#turn];
     let end = 1;
     found[0] = seed;
     seen[seed] = turn;
     const visit = (pixel: number) => {
-      if ((at[pixel] as number) > level || seen[pixel] === turn || this.#isOut[pixel]) return;
+      if ((levelOf[pixel] as number) > level || seen[pixel] === turn || this.#isOut[pixel]) return;
       seen[pixel] = turn;
       found[end++] = pixel;
     };
@@ -158,7 +158,7 @@ export class Sweeper {
       if (x > 0) visit(pixel - 1);
       if (x < width - 1) visit(pixel + 1);
       if (pixel >= width) visit(pixel - width);
-      if (pixel < at.length - width) visit(pixel + width);
+      if (pixel < levelOf.length - width) visit(pixel + width);
     }
     return found.slice(0, end);
   }
@@ -168,20 +168,21 @@ const NOT_YET = -1;
 
 /** Pixels in order of their level, and where each level ends. */
 function byLevel(
-  { at, levels }: Levels,
+  { levelOf, levels }: Levels,
   isOut: Uint8Array,
 ): { readonly pixels: Int32Array; readonly ends: Int32Array } {
   const ends = new Int32Array(levels);
-  for (let i = 0; i < at.length; i++) if (!isOut[i]) ends[at[i] as number] = (ends[at[i] as number] as number) + 1;
+  for (let i = 0; i < levelOf.length; i++)
+    if (!isOut[i]) ends[levelOf[i] as number] = (ends[levelOf[i] as number] as number) + 1;
   const next = new Int32Array(levels);
   for (let level = 1; level < levels; level++) {
     next[level] = ends[level - 1] as number;
     ends[level] = (ends[level] as number) + (next[level] as number);
   }
   const pixels = new Int32Array(ends[levels - 1] as number);
-  for (let i = 0; i < at.length; i++) {
+  for (let i = 0; i < levelOf.length; i++) {
     if (isOut[i]) continue;
-    const level = at[i] as number;
+    const level = levelOf[i] as number;
     const place = next[level] as number;
     pixels[place] = i;
     next[level] = place + 1;

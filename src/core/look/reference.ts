@@ -45,10 +45,10 @@ export function referenceOf(light: Light, small: Light): Reference | undefined {
     if (Math.max(red, green, blue) > CLIPPED) clipped++;
   }
   const sorted = y.slice().sort();
-  const at = (share: number) => quantileAt(sorted, share) as number;
-  const [least, most] = [at(LIT.from), at(LIT.to)];
+  const brightness = (share: number) => quantileAt(sorted, share) as number;
+  const [least, most] = [brightness(LIT.from), brightness(LIT.to)];
   const lit = pixels.filter((_, k) => (y[k] as number) >= least && (y[k] as number) <= most);
-  const bright = at((LIT.from + LIT.to) / 2);
+  const bright = brightness((LIT.from + LIT.to) / 2);
   const ofWhite = luminanceOf(PAPER_LIGHTNESS);
   const white = { r: middle(r, lit) / ofWhite, g: middle(g, lit) / ofWhite, b: middle(b, lit) / ofWhite };
   return {

@@ -17,7 +17,7 @@ const HALF_RANGE = 3;
 /** What lies within the ring. */
 interface InRing {
   /** L* at a share of its pixels, from the darkest. */
-  readonly at: (share: number) => number;
+  readonly quantile: (share: number) => number;
   /** How far from grey it is. */
   readonly warmth: number;
 }
@@ -29,13 +29,15 @@ const PLAIN_APART = 12;
 
 /** Measures ground coffee that lies within the ring, beside white paper. */
 export const lookAtGround = (picture: Picture): Look =>
-  lookInRing(picture, ({ at, warmth }) =>
-    warmth > GROUND.warmth && at(0.5) < GROUND.lightness && at(0.9) - at(0.1) < GROUND.apart ? undefined : 'notGround',
+  lookInRing(picture, ({ quantile, warmth }) =>
+    warmth > GROUND.warmth && quantile(0.5) < GROUND.lightness && quantile(0.9) - quantile(0.1) < GROUND.apart
+      ? undefined
+      : 'notGround',
   );
 
 /** Measures a plain surface within the ring, beside white paper: what it reads now and later says how far the camera drifts. */
 export const lookAtReference = (picture: Picture): Look =>
-  lookInRing(picture, ({ at }) => (at(0.9) - at(0.1) < PLAIN_APART ? undefined : 'notPlain'));
+  lookInRing(picture, ({ quantile }) => (quantile(0.9) - quantile(0.1) < PLAIN_APART ? undefined : 'notPlain'));
 
 function lookInRing(picture: Picture, refusalIn: (ring: InRing) => Refusal | undefined): Look {
   const light = lightOf(picture, LOOK_PIXELS);
@@ -49,7 +51,7 @@ function lookInRing(picture: Picture, refusalIn: (ring: InRing) => Refusal | und
   const ring = inRing(surface, reference.isPaper);
   const wrong = ring ? refusalIn(ring) : 'paperInRing';
   if (!ring || wrong) return { kind: 'refused', refuse: wrong ?? 'paperInRing' };
-  const medianL = ring.at(0.5);
+  const medianL = ring.quantile(0.5);
   return {
     kind: 'measured',
     measure: { medianL, range: { least: Math.max(0, medianL - HALF_RANGE), most: medianL + HALF_RANGE }, measured: 0 },
@@ -78,7 +80,7 @@ function inRing({ width, height, r, g, b }: Surface, isPaper: Uint8Array): InRin
     }
   values.sort((a, b) => a - b);
   return {
-    at: (share) => lightnessOf(quantileAt(values, share) ?? 0),
+    quantile: (share) => lightnessOf(quantileAt(values, share) ?? 0),
     warmth: warmth(sum.r, sum.g, sum.b),
   };
 }

@@ -54,14 +54,14 @@ function steepest(l: Float32Array, step: number, width: number, height: number):
 function riseAt(l: Float32Array, i: number, step: number): number {
   const up = (l[i + step] as number) > (l[i - step] as number) ? 1 : -1;
   const end = (way: number) => {
-    let at = i;
+    let from = i;
     for (let k = 0; k < FAR; k++) {
-      const next = at + way * step;
-      const change = way * up * ((l[next] ?? Number.NaN) - (l[at] as number));
+      const next = from + way * step;
+      const change = way * up * ((l[next] ?? Number.NaN) - (l[from] as number));
       if (!(change > 0.15)) break;
-      at = next;
+      from = next;
     }
-    return l[at] as number;
+    return l[from] as number;
   };
   return Math.abs(end(1) - end(-1));
 }

@@ -33,7 +33,7 @@ interface Way {
   readonly before: readonly Reading[];
   readonly firstCrackS: number;
   readonly yellowC: number | undefined;
-  readonly at: readonly (Point | undefined)[];
+  readonly byDepth: readonly (Point | undefined)[];
 }
 interface Point {
   readonly left: number;
@@ -86,7 +86,7 @@ function wayOf(log: ProbeLog): Way | undefined {
   const before = readings.filter(({ at }) => at <= firstCrackS).sort((a, b) => a.at - b.at);
   const yellowC = yellowS === undefined ? undefined : readingAt(readings, yellowS);
   const way = { before, firstCrackS, yellowC };
-  return { crackC, ...way, at: DEPTHS_C.map((depthC) => pointAt(way, crackC - depthC)) };
+  return { crackC, ...way, byDepth: DEPTHS_C.map((depthC) => pointAt(way, crackC - depthC)) };
 }
 
 /** When a log last rose through a temperature before first crack, and how fast. */
@@ -105,17 +105,17 @@ function pointAt({ before, firstCrackS }: Pick<Way, 'before' | 'firstCrackS'>, c
 /** The log of the seconds left at a depth and a rate, by these ways. */
 function leftAt(ways: readonly Way[], depthC: number, rate: number, power: number): number | undefined {
   return mean(
-    ways.flatMap(({ at }) => {
-      const point = between(at, depthC);
+    ways.flatMap(({ byDepth }) => {
+      const point = between(byDepth, depthC);
       return point ? [point.left + power * (point.rate - rate)] : [];
     }),
   );
 }
 
 /** A way at any depth, between the two that were looked at. */
-function between(at: Way['at'], depthC: number): Point | undefined {
+function between(points: Way['byDepth'], depthC: number): Point | undefined {
   const next = DEPTHS_C.findIndex((each) => each <= depthC);
-  const [deep, shallow] = [at[Math.max(0, next - 1)], at[next]];
+  const [deep, shallow] = [points[Math.max(0, next - 1)], points[next]];
   if (!shallow || !deep || next === 0) return shallow ?? deep;
   const [a, b] = [DEPTHS_C[next - 1] as number, DEPTHS_C[next] as number];
   const share = (a - depthC) / (a - b);

@@ -42,13 +42,13 @@ export function carryRecipe(
   gear: Pick<Gear, 'method' | 'controls' | 'probe'>,
   own: boolean,
 ): CarriedRecipe {
-  const { at, fromRoasts } = after;
-  const guide = own ? recipe.guide : guideAt(recipe.guide, at);
+  const { usualTimes, fromRoasts } = after;
+  const guide = own ? recipe.guide : guideAt(recipe.guide, usualTimes);
   const { kept, leftOut, pullRule } = whatGearTakes(recipe, gear);
   const stretch = recipe.guide.pull > 0 ? guide.pull / recipe.guide.pull : 1;
   return {
     guide,
-    ranges: { firstCrack: guide.firstCrack === undefined ? undefined : at.firstCrack, pull: at.pull },
+    ranges: { firstCrack: guide.firstCrack === undefined ? undefined : usualTimes.firstCrack, pull: usualTimes.pull },
     pullRule,
     moves: kept.map((move) =>
       move.when.kind === 'at'
@@ -72,15 +72,18 @@ export function whatGearTakes(
 }
 
 /** The forecast's times in place of the guide's; marks after first crack keep their share of the way to the pull. */
-function guideAt(guide: Guide, at: Expectation['at']): Guide {
-  const [firstCrack, pull] = [at.firstCrack.medianS, Math.max(at.firstCrack.medianS, at.pull.medianS)];
+function guideAt(guide: Guide, usualTimes: Expectation['usualTimes']): Guide {
+  const [firstCrack, pull] = [
+    usualTimes.firstCrack.medianS,
+    Math.max(usualTimes.firstCrack.medianS, usualTimes.pull.medianS),
+  ];
   const between = (atS: number | undefined) => {
     if (atS === undefined || guide.firstCrack === undefined || guide.pull <= guide.firstCrack) return undefined;
     return Math.round(firstCrack + ((atS - guide.firstCrack) * (pull - firstCrack)) / (guide.pull - guide.firstCrack));
   };
   const [firstCrackEnd, secondCrack] = [between(guide.firstCrackEnd), between(guide.secondCrack)];
   return {
-    ...(guide.yellow === undefined ? {} : { yellow: Math.round(at.yellow.medianS) }),
+    ...(guide.yellow === undefined ? {} : { yellow: Math.round(usualTimes.yellow.medianS) }),
     ...(guide.firstCrack === undefined ? {} : { firstCrack: Math.round(firstCrack) }),
     ...(firstCrackEnd === undefined ? {} : { firstCrackEnd }),
     ...(secondCrack === undefined ? {} : { secondCrack }),

@@ -16,8 +16,8 @@ export function beanColour(tone: number): string {
 }
 
 function stepOf(table: string, steps: number, tone: number): string {
-  const at = 6 * Math.round(Math.min(1, Math.max(0, tone)) * steps);
-  return `#${table.slice(at, at + 6)}`;
+  const offset = 6 * Math.round(Math.min(1, Math.max(0, tone)) * steps);
+  return `#${table.slice(offset, offset + 6)}`;
 }
 
 /** The tone at which the ramp has a shade's lightness (table 5), found by halving: the ramp darkens steadily past yellow. */
@@ -52,7 +52,7 @@ export function fieldColour(tone: number, night = false): FieldColour {
 
 /** CIE L* of a colour `#rrggbb` under D65. */
 function lightnessOfColour(colour: string): number {
-  const [r, g, b] = [1, 3, 5].map((at) => linearOf(Number.parseInt(colour.slice(at, at + 2), 16) / 255)) as [
+  const [r, g, b] = [1, 3, 5].map((from) => linearOf(Number.parseInt(colour.slice(from, from + 2), 16) / 255)) as [
     number,
     number,
     number,

@@ -135,12 +135,12 @@ function readLines(sheet: Sheet, columns: LogColumns): { readonly raw: RawLine[]
   const faults: LineFault[] = [];
   const raw: RawLine[] = [];
   let dayS = 0;
-  sheet.lines.forEach((line, n) => {
-    const at = sheet.firstLine + n;
-    const cell = line[columns.time] ?? '';
+  sheet.lines.forEach((cells, n) => {
+    const line = sheet.firstLine + n;
+    const cell = cells[columns.time] ?? '';
     const seconds = secondsIn(cell, heading);
     if (seconds === undefined) {
-      faults.push({ line: at, why: cell === '' ? 'no time' : `“${cell}” is no time` });
+      faults.push({ line, why: cell === '' ? 'no time' : `“${cell}” is no time` });
       return;
     }
     const last = raw.at(-1)?.s;
@@ -148,13 +148,13 @@ function readLines(sheet: Sheet, columns: LogColumns): { readonly raw: RawLine[]
     if (last !== undefined && seconds + dayS < last - HALF_DAY_S) dayS += DAY_S;
     const s = seconds + dayS;
     if (last !== undefined && s < last) {
-      faults.push({ line: at, why: `“${cell}” comes before the line above` });
+      faults.push({ line, why: `“${cell}” comes before the line above` });
       return;
     }
-    const text = line[columns.temperature] ?? '';
+    const text = cells[columns.temperature] ?? '';
     const celsius = celsiusIn(text, columns.unit);
-    if (text !== '' && celsius === undefined) faults.push({ line: at, why: `“${text}” is no temperature` });
-    const said = columns.event === undefined ? '' : (line[columns.event] ?? '');
+    if (text !== '' && celsius === undefined) faults.push({ line, why: `“${text}” is no temperature` });
+    const said = columns.event === undefined ? '' : (cells[columns.event] ?? '');
     raw.push({ s, celsius, event: said === '' ? undefined : eventIn(said) });
   });
   return { raw, faults };

@@ -19,8 +19,8 @@ export function accountLines(lines: readonly LedgerLine[], events: readonly JarE
       told[told.length - 1] = { ...last, toMs: atMs, byGrams: last.byGrams + byGrams, leftGrams };
       continue;
     }
-    const at = open.findIndex((event) => event.kind === kind && Date.parse(event.at) <= atMs);
-    const [event] = at >= 0 ? open.splice(at, 1) : [];
+    const index = open.findIndex((event) => event.kind === kind && Date.parse(event.at) <= atMs);
+    const [event] = index >= 0 ? open.splice(index, 1) : [];
     told.push({ fromMs: atMs, toMs: atMs, kind, byGrams, leftGrams, event });
   }
   return told.reverse();

@@ -17,7 +17,9 @@ export function thrownShare(parts: readonly FilledJar[]): number {
   const filledGrams = sum(parts, ({ grams }) => grams);
   const lastMs =
     Math.max(
-      ...parts.flatMap(({ madeAt, events }) => [madeAt, ...events.map(({ at }) => at)]).map((at) => Date.parse(at)),
+      ...parts
+        .flatMap(({ madeAt, events }) => [madeAt, ...events.map(({ at }) => at)])
+        .map((eventAt) => Date.parse(eventAt)),
     ) + 1;
   const thrownGrams = sum(parts, (part) => {
     const lines = shelfLedger([part], () => 0, lastMs).get(part.id)?.lines ?? [];

@@ -100,9 +100,9 @@ function drawSheets(flight: Flight, tasters: readonly string[], random: Random) 
   const keys = tasters.map((_, i) => {
     const odd = Math.floor(random() * 2);
     const cups =
-      question === 'triangle' ? [odd, 1 - odd, 1 - odd] : Array.from({ length: contenders.length }, (__, at) => at);
+      question === 'triangle' ? [odd, 1 - odd, 1 - odd] : Array.from({ length: contenders.length }, (__, i) => i);
     const mine = codes.slice(i * each, (i + 1) * each);
-    return Object.fromEntries(shuffled(cups, random).map((cup, at) => [mine[at] as string, cup]));
+    return Object.fromEntries(shuffled(cups, random).map((cup, i) => [mine[i] as string, cup]));
   });
   // Codes sorted by number, so that the order on the sheet says nothing.
   const trials = tasters.map((taster, i) => {

@@ -25,22 +25,22 @@ export function LightTakenOut({ photo, outlined, alt, className }: LightTakenOut
     >
       <WhiteFilter id={id} white={white} />
       {url && <image href={url} width={width} height={height} filter={`url(#${id})`} />}
-      {outlined && marks.map((mark) => <Ring key={`${mark.x} ${mark.y}`} at={mark} is={mark.is} width={width} />)}
+      {outlined && marks.map((mark) => <Ring key={`${mark.x} ${mark.y}`} ellipse={mark} is={mark.is} width={width} />)}
       {outlined &&
-        patches?.map((patch) => <Ring key={`${patch.x} ${patch.y}`} at={patch} is="scorched" width={width} />)}
+        patches?.map((patch) => <Ring key={`${patch.x} ${patch.y}`} ellipse={patch} is="scorched" width={width} />)}
     </svg>
   );
 }
 
 interface RingProps {
-  readonly at: SeenEllipse;
+  readonly ellipse: SeenEllipse;
   readonly is: SeenBean['is'];
   /** Of the photo, pixels. */
   readonly width: number;
 }
 
 /** A ring around a bean, or a scorched place of one: dark under light, so that it shows on both. */
-function Ring({ at: { x, y, long, broad, angle }, is, width }: RingProps) {
+function Ring({ ellipse: { x, y, long, broad, angle }, is, width }: RingProps) {
   const radii = { rx: long * width, ry: broad * width };
   return (
     <g transform={`translate(${x * width} ${y * width}) rotate(${(angle * 180) / Math.PI})`} fill="none">

@@ -72,7 +72,7 @@ function Gradient({ id, points, x, left, right, fade = false }: GradientProps) {
         <stop
           key={share}
           offset={share}
-          stopColor={beanColour(toneAt(points, x.at(left + share * (right - left))))}
+          stopColor={beanColour(toneAt(points, x.secondsAt(left + share * (right - left))))}
           stopOpacity={fade ? 0.42 * Math.min(1, (1 - share) * 4) : 1}
         />
       ))}

@@ -25,17 +25,17 @@ export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 
   const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
   return (
     <svg aria-hidden="true" width={width} height={AXIS_ROOM} className="text-husk block overflow-visible">
-      {ticks.map((at) => (
+      {ticks.map((tick) => (
         <text
-          key={at}
-          x={x(at)}
+          key={tick}
+          x={x(tick)}
           y={15}
-          textAnchor={x(at) < 20 ? 'start' : x(at) > width - 20 ? 'end' : 'middle'}
+          textAnchor={x(tick) < 20 ? 'start' : x(tick) > width - 20 ? 'end' : 'middle'}
           fontSize={14}
           fill="currentColor"
           className="num"
         >
-          {label(at)}
+          {label(tick)}
         </text>
       ))}
     </svg>

@@ -15,7 +15,7 @@ import { StockChart } from './StockChart';
 export function AheadView() {
   return (
     <Island>
-      <PlanTabs at="ahead" />
+      <PlanTabs current="ahead" />
       <Read />
     </Island>
   );

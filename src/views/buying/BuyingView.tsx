@@ -27,7 +27,7 @@ const DAYS_PER_MONTH = 30.44;
 export function BuyingView() {
   return (
     <Island>
-      <LarderTabs at="buying" />
+      <LarderTabs current="buying" />
       <Buying />
     </Island>
   );
@@ -121,7 +121,7 @@ function Buying() {
               <Button
                 variant="quiet"
                 className="justify-self-start sm:mt-6"
-                onClick={() => setDrafts(drafts.filter((_, at) => at !== i))}
+                onClick={() => setDrafts(drafts.filter((_, other) => other !== i))}
               >
                 Take pack {i + 1} away
               </Button>

@@ -18,7 +18,7 @@ import { InWords } from './InWords';
 export function CompareView() {
   return (
     <Island>
-      <JournalTabs at="roasts" />
+      <JournalTabs current="roasts" />
       <Gathered />
     </Island>
   );

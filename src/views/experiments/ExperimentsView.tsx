@@ -16,7 +16,7 @@ import { WhatHelped } from './WhatHelped';
 export function ExperimentsView() {
   return (
     <Island>
-      <JournalTabs at="experiments" />
+      <JournalTabs current="experiments" />
       <All />
     </Island>
   );

@@ -20,17 +20,17 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
   const { ref, width } = useWidth();
   const dated = experiments
     .flatMap(({ question, outcome, answeredAt, createdAt }) =>
-      outcome ? [{ question, outcome, at: answeredAt ?? createdAt }] : [],
+      outcome ? [{ question, outcome, answeredAt: answeredAt ?? createdAt }] : [],
     )
-    .sort((a, b) => (a.at < b.at ? -1 : 1));
+    .sort((a, b) => (a.answeredAt < b.answeredAt ? -1 : 1));
   const [first, last] = [dated[0], dated.at(-1)];
   if (!first || !last || dated.length < 2) return null;
   const again = scoreOfChanges(experiments).filter(({ times }) => times > 1);
-  const x = scaleLinear([Date.parse(first.at), Date.parse(last.at)], [SIDE, width - SIDE]);
+  const x = scaleLinear([Date.parse(first.answeredAt), Date.parse(last.answeredAt)], [SIDE, width - SIDE]);
   const named = dated.map((each) => {
     const long = Math.min(width, each.question.length * LETTER);
-    const at = x(Date.parse(each.at));
-    return { ...each, left: at, label: Math.max(0, Math.min(width - long, at - long / 2)), long };
+    const left = x(Date.parse(each.answeredAt));
+    return { ...each, left, label: Math.max(0, Math.min(width - long, left - long / 2)), long };
   });
   const isAbove = ({ outcome }: { outcome: Outcome }) => outcome === 'helped';
   const [above, below] = [named.filter(isAbove), named.filter((each) => !isAbove(each))];
@@ -47,18 +47,18 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
           height={height}
           role="img"
           aria-label={dated
-            .map(({ question, outcome, at }) => `${shortDate(at)}: ${question} ${says[outcome]}`)
+            .map(({ question, outcome, answeredAt }) => `${shortDate(answeredAt)}: ${question} ${says[outcome]}`)
             .join('; ')}
         >
           <line x1={0} x2={width} y1={middle} y2={middle} stroke="var(--line)" strokeWidth={2} />
           {named.map((each) => {
-            const { question, outcome, at, left } = each;
+            const { question, outcome, answeredAt, left } = each;
             const top = middle + way[outcome] * ROW;
             const side = isAbove(each) ? above : below;
             const lane = lanes[isAbove(each) ? 0 : 1]?.[side.indexOf(each)] ?? 0;
             const base = isAbove(each) ? top - 14 - lane * LINE : middle + ROW + 26 + lane * LINE;
             return (
-              <g key={`${at} ${question}`}>
+              <g key={`${answeredAt} ${question}`}>
                 <line x1={left} x2={left} y1={top} y2={isAbove(each) ? base + 4 : base - 14} stroke="var(--line)" />
                 <line x1={left} x2={left} y1={middle} y2={top} stroke="var(--ink)" strokeWidth={3} />
                 <circle
@@ -76,10 +76,10 @@ export function WhatHelped({ experiments }: { readonly experiments: readonly Exp
             );
           })}
           <text x={0} y={height - 6} fontSize="14" fill="var(--husk)">
-            {shortDate(first.at)}
+            {shortDate(first.answeredAt)}
           </text>
           <text x={width} y={height - 6} textAnchor="end" fontSize="14" fill="var(--husk)">
-            {shortDate(last.at)}
+            {shortDate(last.answeredAt)}
           </text>
         </svg>
       </div>

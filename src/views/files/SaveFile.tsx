@@ -19,7 +19,7 @@ export function SaveFile() {
     const db = database();
     return { roasts: await db.roasts.count(), lots: await db.lots.count(), gear: await db.gear.count() };
   }, []);
-  const [saved, setSaved] = useState<{ readonly at: string; readonly faults: readonly string[] }>();
+  const [saved, setSaved] = useState<{ readonly savedAt: string; readonly faults: readonly string[] }>();
   const sound = useLiveQuery(() => soundSpace(database()), []);
   const photos = useLiveQuery(() => photoSpace(database()), []);
   const [beside, setBeside] = useState<readonly Beside[]>(['photos']);
@@ -32,7 +32,7 @@ export function SaveFile() {
     try {
       const there = { photos: (photos?.bytes ?? 0) > 0, sounds: (sound?.bytes ?? 0) > 0 };
       const faults = await saveWhole(beside.filter((kind) => there[kind]));
-      setSaved({ at: new Date().toISOString(), faults });
+      setSaved({ savedAt: new Date().toISOString(), faults });
     } finally {
       setBusy(false);
     }
@@ -60,7 +60,7 @@ export function SaveFile() {
       </Button>
       {saved && saved.faults.length === 0 && (
         <p role="status" className="mt-4">
-          Saved at {words.time(saved.at)} and read back: it opens again.
+          Saved at {words.time(saved.savedAt)} and read back: it opens again.
         </p>
       )}
       {saved && saved.faults.length > 0 && (

@@ -19,7 +19,7 @@ const Ticked = lazy(() => import('./Ticked').then((module) => ({ default: module
 export function JournalView() {
   return (
     <Island>
-      <JournalTabs at="roasts" />
+      <JournalTabs current="roasts" />
       <AsideLine />
       <Journal />
     </Island>

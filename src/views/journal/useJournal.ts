@@ -91,7 +91,7 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
 }
 
 const alike = (some: readonly string[], others: readonly string[] | undefined) =>
-  some.length === others?.length && some.every((id, at) => id === others[at]);
+  some.length === others?.length && some.every((id, index) => id === others[index]);
 
 // Asked as soon as the script runs: the page is built meanwhile. What goes wrong is said when it is asked again.
 const early = chosenHousehold() ? newestRoasts(database(), FIRST).catch(() => undefined) : undefined;

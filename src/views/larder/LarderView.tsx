@@ -21,7 +21,7 @@ import { WeighForm } from './WeighForm';
 export function LarderView() {
   return (
     <Island>
-      <LarderTabs at="green" />
+      <LarderTabs current="green" />
       <Lots />
     </Island>
   );

@@ -19,7 +19,7 @@ export function AfterPull({ named, model }: AfterPullProps) {
   return (
     <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[560fr_612fr]">
       <div className="space-y-4">
-        {model.at.reached.cooled === undefined && (
+        {model.situation.reached.cooled === undefined && (
           <button
             type="button"
             className="bg-bill text-on-bill flex h-32 w-full items-end rounded-3xl p-7 active:brightness-90"
@@ -30,7 +30,11 @@ export function AfterPull({ named, model }: AfterPullProps) {
           </button>
         )}
         <div className="flex flex-wrap gap-3">
-          <LinkButton href={page} variant={model.at.reached.cooled === undefined ? 'plain' : 'next'} size="large">
+          <LinkButton
+            href={page}
+            variant={model.situation.reached.cooled === undefined ? 'plain' : 'next'}
+            size="large"
+          >
             Done: to its page
           </LinkButton>
           <Suspense fallback={null}>

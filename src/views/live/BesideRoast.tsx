@@ -16,9 +16,9 @@ export function BesideRoast({ named }: { readonly named: NamedRoast }) {
   const known = useKnown(named);
   const { roast, gear, gearName } = named;
   const nowS = heatS(roast, nowMs);
-  const at = heatNow({ roast, gear, ...known, nowS, words, putOff: nothingPutOff });
-  const [gravest] = tellingsFor(at);
-  const { head, inS } = nextWords(at, gravest);
+  const situation = heatNow({ roast, gear, ...known, nowS, words, putOff: nothingPutOff });
+  const [gravest] = tellingsFor(situation);
+  const { head, inS } = nextWords(situation, gravest);
   const danger = gravest?.level === 'danger' || gravest?.level === 'due';
   return (
     <a

@@ -13,10 +13,10 @@ const BODY = { low: 22, phone: 40, roomy: 60 } as const;
 export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const { ref, width } = useWidth();
   const { roomy, low } = useRoom();
-  const { at, drawn, pressable } = model;
+  const { situation, drawn, pressable } = model;
   const { ribbon, guide } = drawn;
   const toS = liveEndS(model);
-  const nowS = at.charged ? at.nowS : 0;
+  const nowS = situation.charged ? situation.nowS : 0;
   const room = BODY[roomy ? 'roomy' : low ? 'low' : 'phone'];
   const bodyHeight = guide ? room - (low ? 8 : GUIDE_ROOM) : room;
   const awaitedMarks = drawn.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
@@ -31,7 +31,7 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
           width={width}
           fromS={0}
           toS={toS}
-          reached={at.reached}
+          reached={situation.reached}
           forecasts={awaitedMarks.filter(
             ({ milestone }) => milestone !== 'firstCrackEnd' && milestone !== 'secondCrack',
           )}
@@ -50,7 +50,7 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
           />
           {!low && <TimeAxis width={width} fromS={0} toS={toS} />}
         </div>
-        {model.underWay && at.charged && (
+        {model.underWay && situation.charged && (
           <span
             aria-hidden="true"
             className="bg-ink absolute left-[-2px] w-1 rounded"

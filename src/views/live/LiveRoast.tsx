@@ -68,7 +68,7 @@ export function LiveRoast(named: NamedRoast) {
   const [heard, setHeard] = useState<readonly Telling[]>([]);
   const screen = useScreenTells(named.roast, named.gear?.method ?? 'other', clock, probe, lacks, heard);
   const model = useLiveRoast(named, clock, screen);
-  const { roast, at, told, drawn, pressable, deeds, underWay } = model;
+  const { roast, situation, told, drawn, pressable, deeds, underWay } = model;
   const { log } = deeds;
   const [helpOpen, setHelpOpen] = useState(false);
   const [pullArmed, setPullArmed] = useState(false);
@@ -84,10 +84,10 @@ export function LiveRoast(named: NamedRoast) {
   useEffect(() => setLacks([...(silent ? [NO_SOUND] : []), ...(awake ? [] : [NOT_AWAKE])]), [silent, awake]);
 
   const pull = () => {
-    if (at.charged && underWay) void log({ kind: 'pull', all: true });
+    if (situation.charged && underWay) void log({ kind: 'pull', all: true });
   };
   const pressNext = () => {
-    if (!at.charged) return void deeds.charge();
+    if (!situation.charged) return void deeds.charge();
     const { milestone } = pressable;
     if (!milestone) return;
     if (milestone !== 'pull') return void log({ kind: 'mark', milestone });
@@ -105,12 +105,12 @@ export function LiveRoast(named: NamedRoast) {
   const undo = async () => {
     if (pressable.undoable) return void deeds.undo();
     // A probe has said something already: the roast goes only when it is meant.
-    if (at.live.length === 0 || Date.now() - askedToRemove.current < REMOVE_MS) return remove();
+    if (situation.live.length === 0 || Date.now() - askedToRemove.current < REMOVE_MS) return remove();
     askedToRemove.current = Date.now();
     notify({ text: 'Nothing of yours is left to undo. Undo once more takes the whole roast back, with its readings.' });
   };
   const earlier = () => {
-    const last = lastPressed(at.live);
+    const last = lastPressed(situation.live);
     if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
   };
   const answer = (telling: Telling, deed: Deed) => {
@@ -129,7 +129,7 @@ export function LiveRoast(named: NamedRoast) {
     pull,
     undo: () => void undo(),
     earlier,
-    pop: () => at.charged && void deeds.tapCrack(),
+    pop: () => situation.charged && void deeds.tapCrack(),
     reading: () => {
       setTab('reading');
       setAsked((before) => ({ ...before, reading: before.reading + 1 }));
@@ -139,9 +139,9 @@ export function LiveRoast(named: NamedRoast) {
       setAsked((before) => ({ ...before, note: before.note + 1 }));
     },
     help: () => setHelpOpen(true),
-    smell: (index) => smells[index] && at.charged && void log({ kind: 'smell', smell: smells[index] }),
+    smell: (index) => smells[index] && situation.charged && void log({ kind: 'smell', smell: smells[index] }),
     colour: (index) =>
-      namedColours[index] && at.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
+      namedColours[index] && situation.charged && void log({ kind: 'colour', tone: namedColours[index].tone }),
     step: (axis, by) => {
       const found = pressable.controls.find(({ control }) => 'axis' in control && control.axis === axis);
       const value = found && steppedValue(found.control, found.value, by);
@@ -155,7 +155,7 @@ export function LiveRoast(named: NamedRoast) {
     setListensTo(roast, on);
   };
   const night = document.documentElement.dataset.theme === 'night';
-  const { ground, text } = fieldColour(toneAt(drawn.ribbon.body, at.charged ? at.nowS : 0), night);
+  const { ground, text } = fieldColour(toneAt(drawn.ribbon.body, situation.charged ? situation.nowS : 0), night);
   const [first] = told.tellings;
   // Who wants no words on the screen still gets what is dangerous and what is asked.
   const telling = first && (cueText || first.level === 'danger' || first.answers) ? first : undefined;
@@ -190,7 +190,7 @@ export function LiveRoast(named: NamedRoast) {
         />
       ),
     curve: () => <CurvePanel model={model} height={130} />,
-    smell: () => <SmellPanel live={at.live} log={log} />,
+    smell: () => <SmellPanel live={situation.live} log={log} />,
     colour: () => <ColourPanel model={model} />,
     more: () => (
       <MorePanel
@@ -261,7 +261,7 @@ export function LiveRoast(named: NamedRoast) {
       )}
       <Suspense fallback={null}>
         {helpOpen && <KeysHelp open onClose={() => setHelpOpen(false)} />}
-        {underWay && at.charged && at.nowS > OVERNIGHT_S && (
+        {underWay && situation.charged && situation.nowS > OVERNIGHT_S && (
           <Overnight
             model={model}
             onPulled={(atS) => void log({ kind: 'pull', all: true }, atS)}

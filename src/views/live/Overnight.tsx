@@ -13,15 +13,15 @@ interface OvernightProps {
 
 /** A roast that was left open for hours: when was it pulled? */
 export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
-  const { reached } = model.at;
-  const expected = Math.max(reached.firstCrack ?? 0, model.known.expectation.at.pull.medianS);
+  const { reached } = model.situation;
+  const expected = Math.max(reached.firstCrack ?? 0, model.known.expectation.usualTimes.pull.medianS);
   const [text, setText] = useState<string>();
   const [closed, setClosed] = useState(false);
   const shown = text ?? formatClock(expected);
   const parsed = parseClock(shown);
   return (
     <Dialog open={!closed} onClose={() => setClosed(true)} title="Was it pulled, and when?">
-      <p>This roast has been open for {formatSpan(model.at.nowS)}. After the beans went in, it was out at</p>
+      <p>This roast has been open for {formatSpan(model.situation.nowS)}. After the beans went in, it was out at</p>
       <input
         aria-label="Pulled at"
         className="num border-husk my-4 min-h-16 w-[6ch] border-b-2 bg-transparent text-2xl"

@@ -59,7 +59,7 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
   const { roast, lot, gear } = named;
   const [beans, setBeans] = useState<BeansNow>();
   const run = useRef<Run>(undefined);
-  const { charged, live, reached, readings: read, nowS: clockS } = model.at;
+  const { charged, live, reached, readings: read, nowS: clockS } = model.situation;
   const endS = reached.pull;
   const nowS = Math.floor(endS ?? clockS);
   // biome-ignore lint/correctness/useExhaustiveDependencies: driven by the clock; the log is read as it stands
@@ -133,7 +133,7 @@ function Outcome({
       </p>
       <ul className="mt-4 space-y-1 text-lg">
         {(['yellow', 'firstCrack', 'secondCrack'] as const).map((milestone) => {
-          const [was, said] = [truth[milestone], model.at.reached[milestone]];
+          const [was, said] = [truth[milestone], model.situation.reached[milestone]];
           if (was === undefined) return null;
           const off = said === undefined ? undefined : said - was;
           return (

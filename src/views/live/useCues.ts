@@ -66,14 +66,14 @@ function sound(tones: readonly number[]): boolean {
   const context = audioContext();
   if (!context) return false;
   tones.forEach((hertz, i) => {
-    const at = context.currentTime + i * TONE_S;
+    const startS = context.currentTime + i * TONE_S;
     const gain = new GainNode(context, { gain: 0 });
-    gain.gain.setValueAtTime(0.25, at);
-    gain.gain.exponentialRampToValueAtTime(0.001, at + TONE_S);
+    gain.gain.setValueAtTime(0.25, startS);
+    gain.gain.exponentialRampToValueAtTime(0.001, startS + TONE_S);
     const tone = new OscillatorNode(context, { frequency: hertz });
     tone.connect(gain).connect(context.destination);
-    tone.start(at);
-    tone.stop(at + TONE_S);
+    tone.start(startS);
+    tone.stop(startS + TONE_S);
   });
   return true;
 }

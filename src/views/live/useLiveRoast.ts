@@ -69,7 +69,7 @@ interface Pressable {
 export interface LiveRoastModel {
   readonly roast: Roast;
   readonly underWay: boolean;
-  readonly at: HeatSituation;
+  readonly situation: HeatSituation;
   readonly known: Known;
   readonly told: Told;
   readonly drawn: Drawn;
@@ -85,35 +85,35 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
   const [putOff, setPutOff] = useState<ReadonlyMap<string, number>>(new Map());
   const guide = useGuide(roast);
   const nowS = clock.shownS ?? heatS(roast, Date.now());
-  const at = heatNow({ roast, gear, ...known, nowS, words, putOff });
+  const situation = heatNow({ roast, gear, ...known, nowS, words, putOff });
   const controls = useSteady(
     controlsOf(gear ?? { method: 'other' }).map((control) => ({
       control,
-      value: lastValue(at.live, control.id) ?? initialValue(control),
+      value: lastValue(situation.live, control.id) ?? initialValue(control),
     })),
   );
-  const tellings = gravestFirst([...notKept, ...screen.tells(controls), ...tellingsFor(at), ...screen.lacking]);
-  const ahead = forecastsAhead(at);
-  const secondEarlyS = at.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
-  const crackNow = (atS: number) => kindOfCrack(at.live, at.reached, atS, secondEarlyS);
+  const tellings = gravestFirst([...notKept, ...screen.tells(controls), ...tellingsFor(situation), ...screen.lacking]);
+  const ahead = forecastsAhead(situation);
+  const secondEarlyS = situation.forecasts.find(({ milestone }) => milestone === 'secondCrack')?.earlyS;
+  const crackNow = (atS: number) => kindOfCrack(situation.live, situation.reached, atS, secondEarlyS);
   return {
     roast,
     underWay: isUnderWay(roast),
-    at,
+    situation,
     known,
-    told: { tellings, next: nextWords(at, tellings[0]) },
+    told: { tellings, next: nextWords(situation, tellings[0]) },
     drawn: {
       ribbon: ribbonOf(
-        { entries: roast.entries, wantedShade: at.pulls.at(-1)?.shade ?? meantShade(roast) },
-        at.charged ? nowS : 0,
-        knownOrExpected(at.heard, ahead),
+        { entries: roast.entries, wantedShade: situation.pulls.at(-1)?.shade ?? meantShade(roast) },
+        situation.charged ? nowS : 0,
+        knownOrExpected(situation.heard, ahead),
       ),
       guide,
       ahead,
     },
     pressable: {
-      milestone: at.charged
-        ? nextMilestone({ ...(awaited(at) === 'yellow' ? {} : { yellow: 0 }), ...at.reached })
+      milestone: situation.charged
+        ? nextMilestone({ ...(awaited(situation) === 'yellow' ? {} : { yellow: 0 }), ...situation.reached })
         : undefined,
       controls,
       undoable: lastUndoable(roast.entries),

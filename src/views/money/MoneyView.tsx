@@ -13,7 +13,7 @@ import { SavedLine } from './SavedLine';
 export function MoneyView() {
   return (
     <Island>
-      <JournalTabs at="money" />
+      <JournalTabs current="money" />
       <Reckoned />
     </Island>
   );

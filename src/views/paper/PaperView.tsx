@@ -13,7 +13,7 @@ import { usePaper } from './usePaper';
 export function PaperView() {
   return (
     <Island>
-      <JournalTabs at="paper" />
+      <JournalTabs current="paper" />
       <Grid />
     </Island>
   );

@@ -21,8 +21,8 @@ interface OnTheClockProps {
 export function OnTheClock({ choices, planned, foreseen, gear: all, onGear }: OnTheClockProps) {
   const { gear, batches: plan, hotForMin } = planned;
   const { forecasts, expectation } = foreseen;
-  const at = (milestone: string) => forecasts.find((each) => each.milestone === milestone);
-  const [firstCrack, pull] = [at('firstCrack'), at('pull')];
+  const forecastOf = (milestone: string) => forecasts.find((each) => each.milestone === milestone);
+  const [firstCrack, pull] = [forecastOf('firstCrack'), forecastOf('pull')];
   const batches = plan?.batches ?? 1;
   const coolMin = coolDownMinOf(gear);
   const other = batches > 1 && plan ? all.find((each) => largestGramsOf(each) >= plan.greenGrams) : undefined;

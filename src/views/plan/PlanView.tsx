@@ -20,7 +20,7 @@ const LotForm = lazy(() => import('@/ui/forms/LotForm').then((module) => ({ defa
 export function PlanView() {
   return (
     <Island>
-      <PlanTabs at="one" />
+      <PlanTabs current="one" />
       <Gathered />
     </Island>
   );

@@ -32,11 +32,11 @@ export function Weather({ choices, planned, foreseen, day }: WeatherProps) {
     day?.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
   const parsed =
     text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
-  const firstCrackS = foreseen.expectation.at.firstCrack.medianS;
+  const firstCrackS = foreseen.expectation.usualTimes.firstCrack.medianS;
   const { question } = planned;
   const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, foreseen.past);
   const known = question.ambientC !== undefined || question.wind !== undefined;
-  const lateS = known ? firstCrackS - mild.at.firstCrack.medianS : 0;
+  const lateS = known ? firstCrackS - mild.usualTimes.firstCrack.medianS : 0;
   const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind }, planned.gear.method);
   return (
     <div className="mt-3">

@@ -126,6 +126,6 @@ function answerWords(
     const by = (times - 1) * seconds;
     return Math.abs(by) < 5 ? 'about the same' : `about ${formatSpan(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}`;
   };
-  const first = `First crack ${move(firstCrackTimes, expectation.at.firstCrack.medianS)}, the shade ${move(pullTimes, expectation.at.pull.medianS)}`;
+  const first = `First crack ${move(firstCrackTimes, expectation.usualTimes.firstCrack.medianS)}, the shade ${move(pullTimes, expectation.usualTimes.pull.medianS)}`;
   return `${first}${scorchedBy > 0.03 ? '; more beans with scorched spots' : ''}.`;
 }

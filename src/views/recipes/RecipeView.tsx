@@ -39,7 +39,7 @@ interface Found {
 export function RecipeView() {
   return (
     <Island>
-      <JournalTabs at="recipes" />
+      <JournalTabs current="recipes" />
       <Gathered />
     </Island>
   );

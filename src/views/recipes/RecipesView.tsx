@@ -13,7 +13,7 @@ import { recipeWords } from './recipeWords';
 export function RecipesView() {
   return (
     <Island>
-      <JournalTabs at="recipes" />
+      <JournalTabs current="recipes" />
       <List />
     </Island>
   );

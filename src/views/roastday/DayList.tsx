@@ -53,16 +53,16 @@ export function DayList({ date, data, plan, nowMs }: DayListProps) {
       <DayStrip data={data} plan={plan} nowMs={nowMs} />
       <ol className="border-ink divide-line mt-6 divide-y border-t-2">
         {lines.map((line) => {
-          const at = toCome.indexOf(line);
+          const index = toCome.indexOf(line);
           const { batch } = line.row;
           return (
             <li
               key={batch.id}
               draggable={line.state === 'toCome'}
               onDragStart={() => setDragged(batch.id)}
-              onDragOver={(event) => dragged && at >= 0 && event.preventDefault()}
+              onDragOver={(event) => dragged && index >= 0 && event.preventDefault()}
               onDrop={() => {
-                if (dragged && at >= 0) move(dragged, at);
+                if (dragged && index >= 0) move(dragged, index);
                 setDragged(undefined);
               }}
               className="grid items-center gap-x-5 gap-y-1 py-3 sm:grid-cols-[auto_10.5rem_1fr_auto]"
@@ -84,18 +84,18 @@ export function DayList({ date, data, plan, nowMs }: DayListProps) {
                   <button
                     type="button"
                     className={iconButton}
-                    disabled={at === 0}
+                    disabled={index === 0}
                     aria-label={`Earlier: ${batchName(line, data, plan)}`}
-                    onClick={() => move(batch.id, at - 1)}
+                    onClick={() => move(batch.id, index - 1)}
                   >
                     <ArrowUp size={20} />
                   </button>
                   <button
                     type="button"
                     className={iconButton}
-                    disabled={at === toCome.length - 1}
+                    disabled={index === toCome.length - 1}
                     aria-label={`Later: ${batchName(line, data, plan)}`}
-                    onClick={() => move(batch.id, at + 1)}
+                    onClick={() => move(batch.id, index + 1)}
                   >
                     <ArrowDown size={20} />
                   </button>

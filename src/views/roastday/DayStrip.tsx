@@ -108,17 +108,17 @@ export function DayStrip({ data, plan, nowMs }: DayStripProps) {
             strokeWidth={3}
           />
         )}
-        {ticks.map((at) => (
+        {ticks.map((tick) => (
           <text
-            key={at}
-            x={x(at)}
+            key={tick}
+            x={x(tick)}
             y={used.length * ROW + 18}
             textAnchor="middle"
             fontSize={14}
             fill="var(--husk)"
             className="num"
           >
-            {words.time(at)}
+            {words.time(tick)}
           </text>
         ))}
       </svg>

@@ -18,7 +18,7 @@ import { useDayPlan } from './useDayPlan';
 export function RoastDayView() {
   return (
     <Island>
-      <PlanTabs at="day" />
+      <PlanTabs current="day" />
       <Day />
     </Island>
   );

@@ -53,7 +53,7 @@ function roastSeconds(batch: RoastDay['batches'][number], data: DayData, past: r
     ...{ ambientC: undefined, wind: undefined },
     ...outdoors,
   };
-  return expectationFor(circumstancesOf(facts, lot, itsGear), past).at.pull.medianS;
+  return expectationFor(circumstancesOf(facts, lot, itsGear), past).usualTimes.pull.medianS;
 }
 
 /** The best order of what is to come, looked for in a worker whenever the batches or the standing change. */

@@ -39,11 +39,11 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
   }[measure];
   const plan = drinkMl === undefined ? undefined : planBrew(way, drinkMl, gramsPerLitre);
   const brew = async ({ grams }: BrewPlan) => {
-    const at = new Date().toISOString();
+    const nowAt = new Date().toISOString();
     const used = Math.min(grams, measure === 'all' ? jar.leftGrams : grams);
     notify({
       text: `${words.weight(used)} are off the jar.`,
-      undo: await addJarEvent(database(), jar.row, { kind: 'use', at, grams: used }),
+      undo: await addJarEvent(database(), jar.row, { kind: 'use', at: nowAt, grams: used }),
     });
   };
   const pick = (next: BrewWay) => {

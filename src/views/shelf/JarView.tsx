@@ -33,7 +33,7 @@ const LookAtBeans = lazy(() => import('@/ui/look/LookAtBeans').then((module) => 
 export function JarView() {
   return (
     <Island>
-      <LarderTabs at="roasted" />
+      <LarderTabs current="roasted" />
       <Found />
     </Island>
   );
@@ -67,7 +67,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
   const { row, named } = jar;
   const log = async (event: JarEvent, said: string) =>
     notify({ text: said, undo: await addJarEvent(database(), row, event) });
-  const at = new Date(nowMs).toISOString();
+  const nowAt = new Date(nowMs).toISOString();
   const keeping = row.events.findLast((event) => event.kind === 'keep');
   const fate = fateOf(row.events);
   return (
@@ -100,14 +100,14 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
         <Button
           onClick={() =>
             void log(
-              { kind: jar.frozen ? 'thaw' : 'freeze', at },
+              { kind: jar.frozen ? 'thaw' : 'freeze', at: nowAt },
               jar.frozen ? 'It thaws; open it when it is warm.' : 'It is frozen; its days count a tenth.',
             )
           }
         >
           {jar.frozen ? 'Thaw it' : 'Freeze it'}
         </Button>
-        <Button onClick={() => void log({ kind: 'empty', at }, 'The jar is empty.')}>It is empty</Button>
+        <Button onClick={() => void log({ kind: 'empty', at: nowAt }, 'The jar is empty.')}>It is empty</Button>
       </div>
       <p className="text-husk mt-2 max-w-[75ch]">
         {jar.frozen
@@ -130,7 +130,9 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
             label="How it is closed"
             value={keeping?.kind === 'keep' ? keeping.keeping : undefined}
             options={keepings.map((value) => ({ value, name: keepingNames[value] }))}
-            onChange={(value) => void log({ kind: 'keep', at, keeping: value }, `Closed: ${keepingNames[value]}.`)}
+            onChange={(value) =>
+              void log({ kind: 'keep', at: nowAt, keeping: value }, `Closed: ${keepingNames[value]}.`)
+            }
           />
           <p
             className={
@@ -177,7 +179,9 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
             label="What became of it"
             value={fate}
             options={fates.map((value) => ({ value, name: fateNames[value] }))}
-            onChange={(value) => void log({ kind: 'fate', at, fate: value }, `The batch is ${fateNames[value]}.`)}
+            onChange={(value) =>
+              void log({ kind: 'fate', at: nowAt, fate: value }, `The batch is ${fateNames[value]}.`)
+            }
           />
           <p className="text-husk mt-2">
             A batch thrown away counts in what your coffee costs. One that came out sharp or dark often makes a fine

@@ -18,7 +18,7 @@ import { useRoastDates } from '@/ui/useRoastDates';
 export function ShelfView() {
   return (
     <Island>
-      <LarderTabs at="roasted" />
+      <LarderTabs current="roasted" />
       <Shelf />
     </Island>
   );
@@ -75,7 +75,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
   const words = useWords();
   const log = async (event: JarEvent, text: string) =>
     notify({ text, undo: await addJarEvent(database(), jar.row, event) });
-  const at = new Date(nowMs).toISOString();
+  const nowAt = new Date(nowMs).toISOString();
   const name = jar.named.lot?.name ?? 'coffee';
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
@@ -106,7 +106,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
         aria-label={`${jar.frozen ? 'Thaw' : 'Freeze'} ${name}`}
         onClick={() =>
           void log(
-            { kind: jar.frozen ? 'thaw' : 'freeze', at },
+            { kind: jar.frozen ? 'thaw' : 'freeze', at: nowAt },
             jar.frozen ? `${name} thaws; open it when it is warm.` : `${name} is frozen.`,
           )
         }
@@ -117,7 +117,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
         variant="quiet"
         className="px-3"
         aria-label={`${name} is empty`}
-        onClick={() => void log({ kind: 'empty', at }, `${name} is empty.`)}
+        onClick={() => void log({ kind: 'empty', at: nowAt }, `${name} is empty.`)}
       >
         Empty
       </Button>

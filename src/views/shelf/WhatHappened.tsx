@@ -39,9 +39,10 @@ export function WhatHappened({ jar }: { readonly jar: JarNow }) {
     );
     if (!read) return;
     resetField('amount');
-    const at = momentOn(day || localDay(Date.now()), jar.madeAt);
+    const happenedAt = momentOn(day || localDay(Date.now()), jar.madeAt);
     const grams = read.amount;
-    const event: JarEvent = kind === 'weigh' ? { kind, at, leftGrams: grams } : { kind, at, grams };
+    const event: JarEvent =
+      kind === 'weigh' ? { kind, at: happenedAt, leftGrams: grams } : { kind, at: happenedAt, grams };
     const undo = await addJarEvent(database(), jar.row, event);
     const happened = HAPPENED.find(([each]) => each === kind)?.[1] ?? '';
     notify({ text: `Noted: ${words.weight(grams)} ${happened}.`, undo });

@@ -173,9 +173,9 @@ function coffeeOf(value: string, jar: JarNow | undefined, name: string, cup: Cup
   return { roastId: cup?.roastId, pullId: cup?.pullId, name: cup?.name };
 }
 
-function ageWords(jar: JarNow, at: string | undefined): string {
-  const days = differenceInCalendarDays(at ? new Date(at) : new Date(), new Date(jar.madeAt));
-  if (at) return `Tasted ${dayWords(at)}, ${counted(days, 'day')} from the roast.`;
+function ageWords(jar: JarNow, cuppedAt: string | undefined): string {
+  const days = differenceInCalendarDays(cuppedAt ? new Date(cuppedAt) : new Date(), new Date(jar.madeAt));
+  if (cuppedAt) return `Tasted ${dayWords(cuppedAt)}, ${counted(days, 'day')} from the roast.`;
   const age = days === 0 ? 'Roasted today' : days === 1 ? 'Roasted yesterday' : `${days} days from the roast`;
   if (jar.leftGrams < 1) return `${age}. The jar counts as empty; the cup is noted all the same.`;
   return jar.state === 'resting' ? `${age}, and still resting.` : `${age}.`;

@@ -111,8 +111,8 @@ export function FlightSetUp() {
               value={cup.pick}
               onChange={(event) => set(i, { pick: event.target.value })}
             >
-              {pair?.contenders.map(({ name }, at) => (
-                <option key={FROM_EXPERIMENT[at]} value={FROM_EXPERIMENT[at]}>
+              {pair?.contenders.map(({ name }, index) => (
+                <option key={FROM_EXPERIMENT[index]} value={FROM_EXPERIMENT[index]}>
                   {name}
                 </option>
               ))}

@@ -36,7 +36,7 @@ export function NamesPutRight({ flight }: { readonly flight: Flight }) {
             label={`Coffee ${name}`}
             maxLength={120}
             value={coffees[i] ?? name}
-            onChange={(event) => setCoffees(coffees.map((each, at) => (at === i ? event.target.value : each)))}
+            onChange={(event) => setCoffees(coffees.map((each, other) => (other === i ? event.target.value : each)))}
           />
         ))}
       </div>

@@ -45,9 +45,9 @@ const journal: JournalContract = {
     const { roasts } = learning;
     const found: FindingsSlice['found'][number][] = [];
     const startMs = performance.now();
-    for (let at = from; at < roasts.length && performance.now() - startMs < SLICE_MS; at++) {
-      const { findings } = diagnose(caseOf(caseFactsIn(learning, at)));
-      found.push([roasts[at]?.id as string, findings.map(({ id }) => id)]);
+    for (let index = from; index < roasts.length && performance.now() - startMs < SLICE_MS; index++) {
+      const { findings } = diagnose(caseOf(caseFactsIn(learning, index)));
+      found.push([roasts[index]?.id as string, findings.map(({ id }) => id)]);
     }
     return { next: from + found.length, total: roasts.length, found };
   },

@@ -34,8 +34,8 @@ describe('the heat that a roast begins with', () => {
     const zero = { ...pot, controls: [{ ...flame, least: 0, start: 0 }] } as unknown as Gear;
     const fields = [words, zero, pot].map((gear) => pastRoastOf(toldBy(roast), undefined, gear));
     for (const each of fields) {
-      const { at } = expectationFor({ ...each, greenGrams: 80 }, [learned, ...fields]);
-      for (const { earlyS, medianS, lateS } of Object.values(at))
+      const { usualTimes } = expectationFor({ ...each, greenGrams: 80 }, [learned, ...fields]);
+      for (const { earlyS, medianS, lateS } of Object.values(usualTimes))
         assert.ok([earlyS, medianS, lateS].every(Number.isFinite));
     }
   });

@@ -35,18 +35,18 @@ const near = (value: number | undefined, expected: number, within: number) =>
 describe('before there are roasts', () => {
   it('the expectation is handbook table 4, medium as it stands there, on every method', () => {
     for (const id of methodIds) {
-      const { at, fromRoasts } = expectationFor(ask(id), []);
+      const { usualTimes, fromRoasts } = expectationFor(ask(id), []);
       const { yellow, firstCrack, pull } = methodOf(id);
-      near(at.yellow.medianS / yellow.medianS, 1, 0.03);
-      near(at.firstCrack.medianS / firstCrack.medianS, 1, 0.03);
-      near(at.pull.medianS / pull.medianS, 1, 0.03);
-      near(at.firstCrack.lateS / firstCrack.lateS, 1, 0.2);
+      near(usualTimes.yellow.medianS / yellow.medianS, 1, 0.03);
+      near(usualTimes.firstCrack.medianS / firstCrack.medianS, 1, 0.03);
+      near(usualTimes.pull.medianS / pull.medianS, 1, 0.03);
+      near(usualTimes.firstCrack.lateS / firstCrack.lateS, 1, 0.2);
       assert.equal(fromRoasts, 0);
     }
   });
   it('it pulls later the darker it is wanted, and every range lies round its middle', () => {
     for (const id of methodIds) {
-      const all = shadeNumbers.map((shade) => expectationFor(ask(id, { shade }), []).at);
+      const all = shadeNumbers.map((shade) => expectationFor(ask(id, { shade }), []).usualTimes);
       for (let i = 1; i < all.length; i++) assert.ok((all[i]?.pull.medianS ?? 0) > (all[i - 1]?.pull.medianS ?? 0));
       for (const at of all)
         for (const { earlyS, medianS, lateS } of Object.values(at)) assert.ok(earlyS <= medianS && medianS <= lateS);
@@ -54,7 +54,7 @@ describe('before there are roasts', () => {
   });
   it('circumstances move it the way handbook section 4 says', () => {
     const first = (method: MethodId, facts: Partial<ForecastQuestion>) =>
-      expectationFor(ask(method, facts), []).at.firstCrack.medianS;
+      expectationFor(ask(method, facts), []).usualTimes.firstCrack.medianS;
     const usual = first('pan', {});
     assert.ok(first('pan', { greenGrams: 200 }) > usual, 'a bigger batch slows gear that heats by contact');
     assert.ok(first('hotAirPopper', { greenGrams: 105 }) < first('hotAirPopper', {}), 'and runs faster in hot air');
@@ -69,7 +69,7 @@ describe('learning', () => {
       expectationFor(
         ask(),
         Array.from({ length: count }, () => past(310)),
-      ).at.firstCrack;
+      ).usualTimes.firstCrack;
     const [none, one, five, thirty] = [at(0), at(1), at(5), at(30)] as const;
     assert.ok(one.medianS > none.medianS + 30, 'the first roast counts already');
     near(thirty.medianS, 310, 3);
@@ -79,18 +79,18 @@ describe('learning', () => {
   });
   it('is not spoiled by one mis-marked roast', () => {
     const sound = Array.from({ length: 8 }, (_, i) => past(300 + (i % 3) * 4));
-    const spoiled = expectationFor(ask(), [...sound, past(150)]).at.firstCrack.medianS;
+    const spoiled = expectationFor(ask(), [...sound, past(150)]).usualTimes.firstCrack.medianS;
     near(spoiled, 304, 9);
   });
   it('is not spoiled by one absurd record, wherever it stands among few good ones', () => {
     const good = [540, 530, 548, 536, 545].map((s) => past(s, ask('stovetopPopper')));
-    const without = expectationFor(ask('stovetopPopper'), good).at;
+    const without = expectationFor(ask('stovetopPopper'), good).usualTimes;
     for (const absurd of [5, 60, 3000])
       for (const all of [
         [past(absurd, ask('stovetopPopper')), ...good],
         [...good, past(absurd, ask('stovetopPopper'))],
       ]) {
-        const spoiled = expectationFor(ask('stovetopPopper'), all).at;
+        const spoiled = expectationFor(ask('stovetopPopper'), all).usualTimes;
         for (const milestone of ['firstCrack', 'pull'] as const) {
           const [a, b] = [without[milestone], spoiled[milestone]];
           near(b.medianS / a.medianS, 1, 0.03);
@@ -99,7 +99,8 @@ describe('learning', () => {
       }
   });
   it('hears how long ago the gear was hot, to the minute', () => {
-    const first = (facts: Partial<ForecastQuestion>) => expectationFor(ask('pan', facts), []).at.firstCrack.medianS;
+    const first = (facts: Partial<ForecastQuestion>) =>
+      expectationFor(ask('pan', facts), []).usualTimes.firstCrack.medianS;
     const all = [3, 8, 20, 60, undefined].map((sinceMin) => first(sinceMin === undefined ? {} : { sinceMin }));
     for (let i = 1; i < all.length; i++) assert.ok((all[i] ?? 0) >= (all[i - 1] ?? 0), all.join());
     near(first({ sinceMin: 600 }), first({}), 1e-9);
@@ -110,13 +111,13 @@ describe('learning', () => {
       const greenGrams = 70 + (i % 5) * 10;
       return past(300 * (greenGrams / 80) ** -0.6, { greenGrams, lotId: `lot:${i % 4}` });
     });
-    const light = expectationFor(ask('hotAirPopper', { greenGrams: 70, lotId: 'lot:new' }), roasts).at.firstCrack
-      .medianS;
+    const light = expectationFor(ask('hotAirPopper', { greenGrams: 70, lotId: 'lot:new' }), roasts).usualTimes
+      .firstCrack.medianS;
     near(light, 300 * (70 / 80) ** -0.6, 10);
   });
   it('stays apart between pieces of gear', () => {
     const other = Array.from({ length: 20 }, () => past(200, { gearId: 'gear:b' }));
-    near(expectationFor(ask(), other).at.firstCrack.medianS, 240, 8);
+    near(expectationFor(ask(), other).usualTimes.firstCrack.medianS, 240, 8);
   });
 });
 
@@ -196,7 +197,7 @@ describe('how wide the ranges are', () => {
     const roasts = (jitter: number) =>
       Array.from({ length: 30 }, (_, i) => past(240 * (1 + jitter * Math.sin(i * 2.4))));
     const width = (jitter: number) => {
-      const { lateS, earlyS } = expectationFor(ask(), roasts(jitter)).at.firstCrack;
+      const { lateS, earlyS } = expectationFor(ask(), roasts(jitter)).usualTimes.firstCrack;
       return lateS / earlyS;
     };
     assert.ok(width(0.02) < width(0.15));
@@ -207,10 +208,10 @@ describe('a long history', () => {
   it('is learned from 200 roasts, those on the gear itself before the others', () => {
     const other = Array.from({ length: 400 }, () => past(400, { gearId: 'gear:b' }));
     const own = Array.from({ length: 5 }, () => past(300));
-    near(expectationFor(ask(), [...other, ...own]).at.firstCrack.medianS, 300, 12);
+    near(expectationFor(ask(), [...other, ...own]).usualTimes.firstCrack.medianS, 300, 12);
     // Newest first: what the gear did long ago is past.
     const changed = [...Array.from({ length: 200 }, () => past(300)), ...Array.from({ length: 200 }, () => past(200))];
-    near(expectationFor(ask(), changed).at.firstCrack.medianS, 300, 4);
+    near(expectationFor(ask(), changed).usualTimes.firstCrack.medianS, 300, 4);
   });
 });
 

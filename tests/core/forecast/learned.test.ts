@@ -77,7 +77,7 @@ describe('the pull is learned', () => {
 describe('the next roast', () => {
   const steady = Array.from({ length: 16 }, (_, i) => past(i % 2 ? 296 : 304, 60));
   const first = (all: readonly PastRoast[], facts: Partial<ForecastQuestion> = {}) =>
-    expectationFor(ask(facts), all).at.firstCrack.medianS;
+    expectationFor(ask(facts), all).usualTimes.firstCrack.medianS;
   it('hears more of the newest roasts than of the others', () => {
     const lately = [past(325, 60), past(325, 60), ...steady];
     const longAgo = [...steady, past(325, 60), past(325, 60)];
@@ -106,12 +106,12 @@ describe('the next roast', () => {
     });
     const batch = { ...roastOf([entry(1, { kind: 'note', text: 'x' })]), greenGrams: 120 };
     const on = (usualGrams?: number) =>
-      expectationFor(circumstancesOf(batch, undefined, gear(usualGrams)), []).at.firstCrack.medianS;
+      expectationFor(circumstancesOf(batch, undefined, gear(usualGrams)), []).usualTimes.firstCrack.medianS;
     near(on(120), methodOf('hotAirPopper').firstCrack.medianS, 1);
     assert.ok(on(80) < on() && on() < on(120), 'unsaid, half of it is taken for the size of the gear');
     for (const method of methodIds) {
       const { firstCrack, batchGrams } = methodOf(method);
-      const { earlyS, lateS } = expectationFor(ask({ method, greenGrams: batchGrams.usual }), []).at.firstCrack;
+      const { earlyS, lateS } = expectationFor(ask({ method, greenGrams: batchGrams.usual }), []).usualTimes.firstCrack;
       near(Math.log(lateS / earlyS) / Math.log(firstCrack.lateS / firstCrack.earlyS), 1, 0.12);
     }
   });
@@ -137,8 +137,8 @@ describe('a value that cannot be', () => {
     const rule = { kind: 'intoSecondCrack', seconds: 5 } as const;
     for (const { field, value, roast } of spoiled)
       for (const at of [
-        expectationFor(ask({ rule, heat: 1.2, sinceMin: 8, ambientC: 5 }), [roast, ...steady]).at,
-        expectationFor({ ...roast, rule }, steady).at,
+        expectationFor(ask({ rule, heat: 1.2, sinceMin: 8, ambientC: 5 }), [roast, ...steady]).usualTimes,
+        expectationFor({ ...roast, rule }, steady).usualTimes,
       ])
         for (const { earlyS, medianS, lateS } of Object.values(at))
           assert.ok(

@@ -82,7 +82,7 @@ it('and of methods without a record', () => {
       method,
       questions.map(
         (question) =>
-          `${weatherWord(question, method) ?? 'mild'}: ${spread(Object.entries(expectationFor(question, []).at).map(([milestone, at]) => ({ milestone, ...at }))).join(' · ')}`,
+          `${weatherWord(question, method) ?? 'mild'}: ${spread(Object.entries(expectationFor(question, []).usualTimes).map(([milestone, at]) => ({ milestone, ...at }))).join(' · ')}`,
       ),
     ];
   });

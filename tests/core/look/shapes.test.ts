@@ -38,11 +38,11 @@ describe('a hull', () => {
 });
 
 /** What a plain flood fill finds of the pixels up to a level. */
-function flooded(at: Uint8Array, width: number, level: number): number[] {
+function flooded(levelOf: Uint8Array, width: number, level: number): number[] {
   const seen = new Set<number>();
   const areas: number[] = [];
-  for (let start = 0; start < at.length; start++) {
-    if (seen.has(start) || (at[start] as number) > level) continue;
+  for (let start = 0; start < levelOf.length; start++) {
+    if (seen.has(start) || (levelOf[start] as number) > level) continue;
     const stack = [start];
     seen.add(start);
     let area = 0;
@@ -51,7 +51,7 @@ function flooded(at: Uint8Array, width: number, level: number): number[] {
       const x = i % width;
       const next = [x > 0 ? i - 1 : -1, x < width - 1 ? i + 1 : -1, i - width, i + width];
       for (const each of next)
-        if (each >= 0 && each < at.length && !seen.has(each) && (at[each] as number) <= level) {
+        if (each >= 0 && each < levelOf.length && !seen.has(each) && (levelOf[each] as number) <= level) {
           seen.add(each);
           stack.push(each);
         }
@@ -65,8 +65,8 @@ describe('a sweep', () => {
   it('finds at each level the parts that a flood fill finds, with their pixels', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 48, maxLength: 48 }), (levels) => {
-        const at = Uint8Array.from(levels);
-        const plane = { levels: 4, at };
+        const levelOf = Uint8Array.from(levels);
+        const plane = { levels: 4, levelOf };
         const sweeper = new Sweeper(8, 6, new Uint8Array(48));
         const found = sweeper.parts(plane, { leastArea: 1, mostArea: 48, isWanted: () => true });
         for (const part of found) {
@@ -76,11 +76,11 @@ describe('a sweep', () => {
           assert.ok(Math.abs(x - part.x) < 1e-9);
         }
         // The last level joins all that touches: its parts are the whole plane.
-        assert.deepEqual(flooded(at, 8, 3), [48]);
+        assert.deepEqual(flooded(levelOf, 8, 3), [48]);
         const at0 = found.filter(({ level }) => level === 0).map(({ area }) => area);
         assert.deepEqual(
           at0.sort((a, b) => a - b),
-          flooded(at, 8, 0),
+          flooded(levelOf, 8, 0),
         );
       }),
     );
@@ -88,9 +88,11 @@ describe('a sweep', () => {
 
   it('knows an ellipse from a ring and from a stick', () => {
     const shapeOf = (isIn: (x: number, y: number) => boolean): Moments => {
-      const at = Uint8Array.from({ length: 80 * 60 }, (_, i) => (isIn((i % 80) - 40, Math.floor(i / 80) - 30) ? 0 : 1));
+      const levelOf = Uint8Array.from({ length: 80 * 60 }, (_, i) =>
+        isIn((i % 80) - 40, Math.floor(i / 80) - 30) ? 0 : 1,
+      );
       const wanted = { leastArea: 20, mostArea: 4000, isWanted: () => true };
-      const [part] = new Sweeper(80, 60, new Uint8Array(4800)).parts({ levels: 2, at }, wanted);
+      const [part] = new Sweeper(80, 60, new Uint8Array(4800)).parts({ levels: 2, levelOf }, wanted);
       return part as Moments;
     };
     const bean = shapeOf((x, y) => (x / 22) ** 2 + (y / 15) ** 2 < 1);

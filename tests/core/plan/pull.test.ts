@@ -80,7 +80,7 @@ describe('pull rules', () => {
       { method: 'hotAirPopper', gearId: 'gear:a', lotId: 'lot:a', process: 'washed', greenGrams: 80, shade: 4, rule },
       [],
     );
-    assert.ok(Math.abs(expectation.at.pull.medianS - 300) < 6);
+    assert.ok(Math.abs(expectation.usualTimes.pull.medianS - 300) < 6);
     const pullForecast = forecastFrom(expectation, { yellow: 130, firstCrack: 262 }, 270).find(
       ({ milestone }) => milestone === 'pull',
     );

@@ -40,7 +40,7 @@ describe('a recipe', () => {
       { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'flame', value: 4 },
     ];
     const twice = { medianS: 640, earlyS: 600, lateS: 700 };
-    const after = { at: { yellow: twice, firstCrack: twice, pull: twice }, fromRoasts: 0 } as never;
+    const after = { usualTimes: { yellow: twice, firstCrack: twice, pull: twice }, fromRoasts: 0 } as never;
     const pot = { method: 'stovetopPopper' as const };
     const carried = carryRecipe({ ...recipe, moves }, after, pot, false);
     assert.deepEqual(carried.moves, [{ ...moves[0], when: { kind: 'at', atS: 200 } }, moves[1]]);
@@ -117,8 +117,8 @@ describe('another batch or gear', () => {
 
   it('has the times that the plan shows elsewhere, by its own rule', () => {
     const { guide, ranges } = carryRecipe(recipe, after, crank, false);
-    assert.equal(guide.firstCrack, Math.round(after.at.firstCrack.medianS));
-    assert.equal(guide.pull, Math.round(after.at.pull.medianS));
+    assert.equal(guide.firstCrack, Math.round(after.usualTimes.firstCrack.medianS));
+    assert.equal(guide.pull, Math.round(after.usualTimes.pull.medianS));
     assert.ok(Math.abs(guide.pull - (guide.firstCrack ?? 0) - 80) <= 1, '80 s after first crack, as the rule says');
     assert.ok(ranges.pull.earlyS < guide.pull && ranges.pull.lateS > guide.pull);
   });

@@ -18,12 +18,12 @@ const OVERDUE = { leastS: SECOND_CRACK_LATE_S, share: 0.2 } as const;
 const LOOKED_S = 45;
 
 /** Dangers, the gravest first: fire by temperature, second crack going on, the pull passed by, nothing marked at all. */
-export function dangers(at: HeatSituation): Telling[] {
+export function dangers(situation: HeatSituation): Telling[] {
   return gravestFirst([
-    ...fireByTemperature(at),
-    ...secondCrackGoingOn(at),
-    ...pulledTooLate(at),
-    ...nothingMarked(at),
+    ...fireByTemperature(situation),
+    ...secondCrackGoingOn(situation),
+    ...pulledTooLate(situation),
+    ...nothingMarked(situation),
   ]);
 }
 
@@ -33,17 +33,17 @@ export function pastFirstCrackC({ readings, firstC, nowS }: HeatSituation): numb
   return last && isFresh(last, nowS) ? last.celsius - firstC.celsius : undefined;
 }
 
-function fireByTemperature(at: HeatSituation): Telling[] {
-  const past = pastFirstCrackC(at);
+function fireByTemperature(situation: HeatSituation): Telling[] {
+  const past = pastFirstCrackC(situation);
   if (past === undefined || past < DANGER_PAST_FIRST_CRACK_C) return [];
   const whose = { roast: 'first crack', gear: 'this gear’s first crack', usual: 'the usual first crack' }[
-    at.firstC.from
+    situation.firstC.from
   ];
   return [
     {
       key: 'fire',
       level: 'danger',
-      text: `${at.words.degrees(past)} past ${whose}: smoke and fire are near. Out now, heat off.`,
+      text: `${situation.words.degrees(past)} past ${whose}: smoke and fire are near. Out now, heat off.`,
     },
   ];
 }

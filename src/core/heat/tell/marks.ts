@@ -21,40 +21,40 @@ export function awaited({ heard, live }: Pick<HeatSituation, 'heard' | 'live'>):
 const MISSED_C = { roast: 12, gear: 12, usual: 20 } as const;
 
 /** The thermometer says that first crack is past, and nobody marked it. */
-function hotterThanCrack(at: HeatSituation): Telling | undefined {
-  const past = pastFirstCrackC(at);
-  if (past === undefined || past < MISSED_C[at.firstC.from]) return undefined;
+function hotterThanCrack(situation: HeatSituation): Telling | undefined {
+  const past = pastFirstCrackC(situation);
+  if (past === undefined || past < MISSED_C[situation.firstC.from]) return undefined;
   return {
-    key: `hot${Math.floor(at.nowS / RESTS_S)}`,
+    key: `hot${Math.floor(situation.nowS / RESTS_S)}`,
     level: 'ask',
-    text: `${at.words.degrees(past)} past first crack by the thermometer. What do the beans do now?`,
-    answers: lookAnswers(at.nowS),
+    text: `${situation.words.degrees(past)} past first crack by the thermometer. What do the beans do now?`,
+    answers: lookAnswers(situation.nowS),
   };
 }
 
 /** Yellow and first crack: announced, due, and asked about when they are later than is usual here. */
-export function marks(at: HeatSituation): Telling[] {
-  const milestone = awaited(at);
+export function marks(situation: HeatSituation): Telling[] {
+  const milestone = awaited(situation);
   if (!milestone) return [];
   // Nobody marked anything, and even first crack's time is past: then that is what is missing.
-  const missing = at.nowS >= at.usual.firstCrack.lateS ? 'firstCrack' : milestone;
-  const lateS = at.usual[missing].lateS;
-  const hot = hotterThanCrack(at);
-  if (hot && !lookedWithinS(at.live, at.nowS, RESTS_S)) return [hot];
+  const missing = situation.nowS >= situation.usual.firstCrack.lateS ? 'firstCrack' : milestone;
+  const lateS = situation.usual[missing].lateS;
+  const hot = hotterThanCrack(situation);
+  if (hot && !lookedWithinS(situation.live, situation.nowS, RESTS_S)) return [hot];
   const title = capital(milestoneNames[milestone]);
-  if (at.nowS >= lateS) {
-    if (lookedWithinS(at.live, at.nowS, RESTS_S)) return [];
+  if (situation.nowS >= lateS) {
+    if (lookedWithinS(situation.live, situation.nowS, RESTS_S)) return [];
     return [
       {
-        key: `late:${missing}${Math.floor((at.nowS - lateS) / RESTS_S)}`,
+        key: `late:${missing}${Math.floor((situation.nowS - lateS) / RESTS_S)}`,
         level: 'ask',
         text: `${capital(milestoneNames[missing])} is usually here by ${formatClock(lateS)}. What do the beans look like now?`,
-        answers: lookAnswers(at.nowS),
+        answers: lookAnswers(situation.nowS),
       },
     ];
   }
-  const forecast = at.forecasts.find((each) => each.milestone === milestone);
-  const left = forecast ? forecast.medianS - at.nowS : Number.POSITIVE_INFINITY;
+  const forecast = situation.forecasts.find((each) => each.milestone === milestone);
+  const left = forecast ? forecast.medianS - situation.nowS : Number.POSITIVE_INFINITY;
   if (left <= NOW_S) return [{ key: `due:${milestone}`, level: 'soon', text: `${title} any moment.` }];
   return left <= SOON_S ? [{ key: `soon:${milestone}`, level: 'soon', text: `${title} in about half a minute.` }] : [];
 }

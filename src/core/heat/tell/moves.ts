@@ -6,8 +6,8 @@ import { logs, type Telling } from './telling.ts';
 const SAID_S = 20;
 
 /** Planned moves that are due, each with its two answers; those passed by, once; and the gear's reminders. */
-export function moves(at: HeatSituation): Telling[] {
-  return [...plannedMoves(at), ...reminders(at)];
+export function moves(situation: HeatSituation): Telling[] {
+  return [...plannedMoves(situation), ...reminders(situation)];
 }
 
 function plannedMoves({ moves: planned, nowS }: HeatSituation): Telling[] {

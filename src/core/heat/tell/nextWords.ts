@@ -24,45 +24,48 @@ export interface NextWords {
 const ANY_MOMENT_S = 4;
 
 /** What the field says beside the clock. It agrees with what is told: beside a danger nothing counts down calmly. */
-export function nextWords(at: HeatSituation, gravest: Telling | undefined): NextWords {
-  const stage = stageNow(at);
-  return { ...wordsFor(at, gravest, stageNames[stage]), hint: stageHints[stage] };
+export function nextWords(situation: HeatSituation, gravest: Telling | undefined): NextWords {
+  const stage = stageNow(situation);
+  return { ...wordsFor(situation, gravest, stageNames[stage]), hint: stageHints[stage] };
 }
 
 type Words = Omit<NextWords, 'hint'>;
 
-function wordsFor(at: HeatSituation, gravest: Telling | undefined, stage: string): Words {
-  if (!at.charged) return preheatWords(at, stage);
-  const { pull, cooled } = at.reached;
+function wordsFor(situation: HeatSituation, gravest: Telling | undefined, stage: string): Words {
+  if (!situation.charged) return preheatWords(situation, stage);
+  const { pull, cooled } = situation.reached;
   if (pull !== undefined) {
     const detail = `Pulled at ${formatClock(pull)}.`;
     return cooled === undefined
-      ? { stage, head: 'Hand-warm within', inS: Math.max(0, pull + HAND_WARM_S - at.nowS), detail }
+      ? { stage, head: 'Hand-warm within', inS: Math.max(0, pull + HAND_WARM_S - situation.nowS), detail }
       : { stage, head: `Hand-warm after ${formatClock(cooled - pull)}`, inS: undefined, detail };
   }
   if (gravest?.level === 'danger')
-    return at.heard.firstCrack === undefined && at.heard.secondCrack === undefined
+    return situation.heard.firstCrack === undefined && situation.heard.secondCrack === undefined
       ? { stage: 'Look now', head: 'No crack marked', inS: undefined, detail: '' }
       : { stage: 'Out now', head: stage, inS: undefined, detail: 'Heat off.' };
-  const milestone = awaited(at);
-  return milestone ? markWords(at, stage, milestone) : pullWords(at, stage);
+  const milestone = awaited(situation);
+  return milestone ? markWords(situation, stage, milestone) : pullWords(situation, stage);
 }
 
 /** Where the roast is by what was marked or seen. */
-function stageNow(at: HeatSituation): Stage {
-  const { secondCrack } = at.heard;
-  const stage = stageOf({ ...at.reached, ...(secondCrack === undefined ? {} : { secondCrack }) }, at.charged);
-  return stage === 'drying' && awaited(at) === 'firstCrack' ? 'browning' : stage;
+function stageNow(situation: HeatSituation): Stage {
+  const { secondCrack } = situation.heard;
+  const stage = stageOf(
+    { ...situation.reached, ...(secondCrack === undefined ? {} : { secondCrack }) },
+    situation.charged,
+  );
+  return stage === 'drying' && awaited(situation) === 'firstCrack' ? 'browning' : stage;
 }
 
-function markWords(at: HeatSituation, stage: string, milestone: 'yellow' | 'firstCrack'): Words {
+function markWords(situation: HeatSituation, stage: string, milestone: 'yellow' | 'firstCrack'): Words {
   const title = capital(milestoneNames[milestone]);
-  const { lateS } = at.usual[milestone];
-  if (at.nowS >= lateS)
+  const { lateS } = situation.usual[milestone];
+  if (situation.nowS >= lateS)
     return { stage, head: `${title} is late`, inS: undefined, detail: `usually by ${formatClock(lateS)}` };
-  const forecast = at.forecasts.find((each) => each.milestone === milestone);
+  const forecast = situation.forecasts.find((each) => each.milestone === milestone);
   return forecast
-    ? { stage, ...inAbout(title, forecast, at.nowS) }
+    ? { stage, ...inAbout(title, forecast, situation.nowS) }
     : { stage, head: title, inS: undefined, detail: '' };
 }
 
@@ -99,8 +102,8 @@ function inAbout(
   return { head: `${title} in about`, inS: left, detail: between };
 }
 
-function preheatWords(at: HeatSituation, stage: string): Words {
-  const target = preheatTarget(at);
+function preheatWords(situation: HeatSituation, stage: string): Words {
+  const target = preheatTarget(situation);
   if (!target) return { stage, head: 'Press Beans in as you charge', inS: undefined, detail: '' };
   if (target.reached) return { stage, head: 'Hot enough: beans in', inS: undefined, detail: target.words };
   if (target.leftS === undefined) return { stage, head: 'Hot enough at', inS: undefined, detail: target.words };

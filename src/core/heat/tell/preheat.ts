@@ -42,18 +42,18 @@ export function preheatTarget({
 }
 
 /** While the gear heats up: hot enough, soon so, too long, and what the weather does. */
-export function preheating(at: HeatSituation): Telling[] {
-  const target = preheatTarget(at);
-  const word = weatherNow(at);
+export function preheating(situation: HeatSituation): Telling[] {
+  const target = preheatTarget(situation);
+  const word = weatherNow(situation);
   const weather: Telling[] = word ? [{ key: 'weather', level: 'note', text: word }] : [];
-  const meantS = (at.preheat.minutes ?? 0) * 60;
+  const meantS = (situation.preheat.minutes ?? 0) * 60;
   const long = Math.max(meantS * LONG.times, meantS + LONG.leastS);
-  if (meantS > 0 && at.nowS >= long)
+  if (meantS > 0 && situation.nowS >= long)
     return [
       {
-        key: `long${Math.floor((at.nowS - long) / 120)}`,
+        key: `long${Math.floor((situation.nowS - long) / 120)}`,
         level: 'due',
-        text: `Heating for ${formatClock(at.nowS)}, ${formatClock(meantS)} was meant. Beans in, or heat off.`,
+        text: `Heating for ${formatClock(situation.nowS)}, ${formatClock(meantS)} was meant. Beans in, or heat off.`,
       },
       ...weather,
     ];
@@ -61,14 +61,14 @@ export function preheating(at: HeatSituation): Telling[] {
     return [{ key: 'hot', level: 'due', text: `Hot enough: ${target.words}. Beans in.` }, ...weather];
   if (target?.leftS !== undefined && target.leftS <= SOON_S)
     return [{ key: 'hotSoon', level: 'soon', text: 'Hot enough in about half a minute. Beans weighed?' }, ...weather];
-  if (target && at.preheat.sign === target.words)
+  if (target && situation.preheat.sign === target.words)
     return [{ key: 'sign', level: 'note', text: `Hot enough when: ${target.words}.` }, ...weather];
   return weather;
 }
 
 /** The weather, where it matters outdoors, at the beginning of a roast. */
-export function weatherAtCharge(at: HeatSituation): Telling[] {
-  const word = at.nowS < WEATHER_S ? weatherNow(at) : undefined;
+export function weatherAtCharge(situation: HeatSituation): Telling[] {
+  const word = situation.nowS < WEATHER_S ? weatherNow(situation) : undefined;
   return word ? [{ key: 'weather', level: 'note', text: word }] : [];
 }
 

@@ -7,8 +7,8 @@ const SECOND_NEAR_S = 15;
 const STALL_AGAIN_S = 120;
 
 /** The next pull, whole or a part: soon, now; second crack near where none is wanted; a stall on the way. */
-export function pulls(at: HeatSituation): Telling[] {
-  return [...nextPull(at), ...secondNear(at), ...stalled(at)];
+export function pulls(situation: HeatSituation): Telling[] {
+  return [...nextPull(situation), ...secondNear(situation), ...stalled(situation)];
 }
 
 function nextPull({ pulls: due, heard, nowS, words }: HeatSituation): Telling[] {

@@ -23,14 +23,14 @@ const COLOUR_OFFERS_S = 40;
 const MORE_CRACKS = 3;
 
 /** Everything that the screen asks: nothing is refused, all is kept already, an answer only puts it right. */
-export function questions(at: HeatSituation): Telling[] {
+export function questions(situation: HeatSituation): Telling[] {
   return [
-    ...aboutReading(at),
-    ...markQuestions(at.live),
-    ...byTaps(at),
-    ...aboutSnaps(at),
-    ...aboutColour(at),
-    ...aboutProbe(at),
+    ...aboutReading(situation),
+    ...markQuestions(situation.live),
+    ...byTaps(situation),
+    ...aboutSnaps(situation),
+    ...aboutColour(situation),
+    ...aboutProbe(situation),
   ];
 }
 

@@ -16,18 +16,18 @@ const BY_SECOND_CRACK = ['secondUnwanted', 'secondLate', 'secondFire'];
  * Everything that is to be told now, the gravest first; among equals the pull comes before moves and moves before
  * marks. Pure: the same situation tells the same, and the screen says each key once.
  */
-export function tellingsFor(at: HeatSituation): Telling[] {
-  if (!at.charged) return gravestFirst([...questions(at), ...preheating(at), ...moves(at)]);
-  if (at.reached.pull !== undefined) return gravestFirst([...questions(at), ...cooling(at)]);
-  const asked = questions(at);
+export function tellingsFor(situation: HeatSituation): Telling[] {
+  if (!situation.charged) return gravestFirst([...questions(situation), ...preheating(situation), ...moves(situation)]);
+  if (situation.reached.pull !== undefined) return gravestFirst([...questions(situation), ...cooling(situation)]);
+  const asked = questions(situation);
   return gravestFirst([
-    ...dangers(at).map((danger) => withDoubt(danger, asked)),
-    ...pulls(at),
-    ...moves(at),
+    ...dangers(situation).map((danger) => withDoubt(danger, asked)),
+    ...pulls(situation),
+    ...moves(situation),
     ...asked,
-    ...marks(at),
-    ...pace(at),
-    ...weatherAtCharge(at),
+    ...marks(situation),
+    ...pace(situation),
+    ...weatherAtCharge(situation),
   ]);
 }
 

@@ -99,11 +99,11 @@ export function layBeans(wish: TrayWish, fieldMm: number, random: Random): TrayB
     let best = Number.NEGATIVE_INFINITY;
     for (let go = 0; go < 5; go++) {
       const [way, far] = [random() * 2 * Math.PI, reach * Math.sqrt(random()) * (0.8 + 0.35 * random())];
-      const at = wish.filled
+      const tried = wish.filled
         ? { x: fieldMm * random(), y: fieldMm * TRAY_HEIGHT * random() }
         : { x: middle.x + far * Math.cos(way), y: middle.y + far * Math.sin(way) * 0.95 };
-      const free = Math.min(LONG_MM.mean, ...beans.map((bean) => Math.hypot(bean.x - at.x, bean.y - at.y)));
-      if (free > best) [best, place] = [free, at];
+      const free = Math.min(LONG_MM.mean, ...beans.map((bean) => Math.hypot(bean.x - tried.x, bean.y - tried.y)));
+      if (free > best) [best, place] = [free, tried];
     }
     beans.push(drawBean(place, wish, random));
   }

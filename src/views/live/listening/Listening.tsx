@@ -25,8 +25,8 @@ const FLUSH_MS = 1000;
 
 /** Listens to the roast by the device's microphone, logs the cracks it hears and proposes the milestones they make. */
 export function Listening({ model, onTells }: ListeningProps) {
-  const { roast, at } = model;
-  const { reached, putOff } = at;
+  const { roast, situation } = model;
+  const { reached, putOff } = situation;
   const [state, setState] = useState<ListenerState>();
   const [deaf, setDeaf] = useState<string>();
   const meter = useRef<HTMLSpanElement>(null);

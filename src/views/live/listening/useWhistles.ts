@@ -17,14 +17,14 @@ export function useWhistles(model: LiveRoastModel) {
     return () => clearTimeout(timer);
   }, [said]);
   const onWhistled = useSteadyCallback((times: 1 | 2, atS: number) => {
-    const { at, deeds, pressable, underWay } = model;
+    const { situation, deeds, pressable, underWay } = model;
     if (!underWay) return;
     if (times === 2) {
       if (!pressable.undoable) return setSaid('Two whistles: there is nothing to take back.');
       void deeds.undo();
       return setSaid('Two whistles: taken back.');
     }
-    if (!at.charged) {
+    if (!situation.charged) {
       void deeds.charge();
       return setSaid('A whistle: beans in. Two take it back.');
     }

@@ -3,7 +3,7 @@ import type { LiveRoastModel } from '../useLiveRoast';
 
 /** The colour of the beans by one tap; each carries its name. */
 export function ColourPanel({ model }: { readonly model: LiveRoastModel }) {
-  const seen = model.at.live.findLast((entry) => entry.kind === 'colour');
+  const seen = model.situation.live.findLast((entry) => entry.kind === 'colour');
   return (
     <fieldset aria-label="Colour now" className="grid h-full grid-cols-5 grid-rows-2 gap-1.5">
       {namedColours.map(({ name, tone }) => (

@@ -18,7 +18,7 @@ export function CurvePanel({ model, height }: { readonly model: LiveRoastModel; 
   const { follows } = model.roast;
   const earlier = useLiveQuery(async () => (follows ? await database().roasts.get(follows) : undefined), [follows]);
   const guide = useMemo(() => earlier && readingsOf(liveEntries(earlier.entries)), [earlier]);
-  const all = model.at.readings;
+  const all = model.situation.readings;
   const step = Math.floor((all.at(-1)?.at ?? 0) / REDRAW_S);
   // biome-ignore lint/correctness/useExhaustiveDependencies: redrawn in steps, not at every reading
   const readings = useMemo(() => all, [all.length < MANY ? all.length : step]);

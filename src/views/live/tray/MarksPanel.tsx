@@ -12,7 +12,7 @@ const cell =
 
 /** Every mark in its own place, whatever comes next, and the pops to tap along with. */
 export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; readonly row: boolean }) {
-  const { at, deeds } = model;
+  const { situation, deeds } = model;
   return (
     <div className={`grid h-full gap-2 ${row ? 'grid-cols-5' : 'grid-cols-4 grid-rows-2'}`}>
       {MARKS.map(([milestone, name]) => (
@@ -20,7 +20,11 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
           key={milestone}
           type="button"
           className={cell}
-          disabled={!at.charged || at.reached[milestone] !== undefined || !isPlausible(milestone, at.reached)}
+          disabled={
+            !situation.charged ||
+            situation.reached[milestone] !== undefined ||
+            !isPlausible(milestone, situation.reached)
+          }
           onClick={() => void deeds.log({ kind: 'mark', milestone })}
         >
           {name}
@@ -29,7 +33,7 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
       <button
         type="button"
         className={`${cell} ${row ? '' : 'col-span-4 text-xl'} touch-manipulation select-none`}
-        disabled={!at.charged}
+        disabled={!situation.charged}
         onPointerDown={(event) => event.isPrimary && void deeds.tapCrack()}
         // The pointer came down already; what has none is a keyboard or a screen reader.
         onClick={(event) => event.detail === 0 && void deeds.tapCrack()}
@@ -41,15 +45,15 @@ export function MarksPanel({ model, row }: { readonly model: LiveRoastModel; rea
 }
 
 /** What can be pressed besides the next one; anything odd can still be added on the roast's page. */
-function isPlausible(milestone: Milestone, reached: LiveRoastModel['at']['reached']): boolean {
+function isPlausible(milestone: Milestone, reached: LiveRoastModel['situation']['reached']): boolean {
   if (milestone === 'yellow') return reached.firstCrack === undefined;
   if (milestone === 'firstCrackEnd') return reached.firstCrack !== undefined && reached.secondCrack === undefined;
   return true;
 }
 
-function crackWords({ pressable, drawn, at }: LiveRoastModel): string {
+function crackWords({ pressable, drawn, situation }: LiveRoastModel): string {
   const { first, second } = drawn.ribbon.cracks;
   if (pressable.crack === 'second') return `A snap · ${second.length}`;
-  if (at.reached.firstCrack === undefined && first.length === 0) return 'A pop';
+  if (situation.reached.firstCrack === undefined && first.length === 0) return 'A pop';
   return `A pop · ${first.length}`;
 }

@@ -91,7 +91,7 @@ export function MorePanel({ model, asked, tapping, onTapping, listening, onListe
         </button>
         <PullControl
           label="A part out"
-          disabled={model.at.reached.firstCrack === undefined}
+          disabled={model.situation.reached.firstCrack === undefined}
           className={`${cell} relative overflow-hidden`}
           wordClassName=""
           onPull={() => void model.deeds.log({ kind: 'pull', all: false })}
@@ -110,7 +110,7 @@ interface SenseChoiceProps {
 }
 
 function SenseChoice({ model, sense, name, short = name }: SenseChoiceProps) {
-  const seen = model.at.live.findLast((entry) => entry.kind === 'sense' && entry.sense === sense);
+  const seen = model.situation.live.findLast((entry) => entry.kind === 'sense' && entry.sense === sense);
   return (
     <select
       aria-label={name}

@@ -6,7 +6,7 @@ import type { ProbeState } from '../useProbe';
 /** The last reading, how far it is past first crack, how fast it rises; in the place kept for answers while nothing is asked. */
 export function ReadingNow({ model, probe }: { readonly model: LiveRoastModel; readonly probe: ProbeState }) {
   const words = useWords();
-  const { readings, ratePerMin, firstC, nowS, reached } = model.at;
+  const { readings, ratePerMin, firstC, nowS, reached } = model.situation;
   const last = readings.at(-1);
   const past =
     last && (firstC.from !== 'usual' || reached.firstCrack !== undefined) ? last.celsius - firstC.celsius : undefined;
@@ -30,13 +30,19 @@ export function ReadingNow({ model, probe }: { readonly model: LiveRoastModel; r
 }
 
 /** Whether there is anything to say of readings now. */
-export function hasReadingNow({ at }: Pick<LiveRoastModel, 'at'>, probe: ProbeState): boolean {
-  return at.reached.pull === undefined && (at.readings.length > 0 || probeTrouble({ at }, probe) !== undefined);
+export function hasReadingNow({ situation }: Pick<LiveRoastModel, 'situation'>, probe: ProbeState): boolean {
+  return (
+    situation.reached.pull === undefined &&
+    (situation.readings.length > 0 || probeTrouble({ situation }, probe) !== undefined)
+  );
 }
 
 /** A thermometer that is read by eye never spoke, so it is not missed. */
-function probeTrouble({ at }: Pick<LiveRoastModel, 'at'>, { kind, leftOut }: ProbeState): string | undefined {
-  const spoke = at.readings.some(({ streamed }) => streamed);
+function probeTrouble(
+  { situation }: Pick<LiveRoastModel, 'situation'>,
+  { kind, leftOut }: ProbeState,
+): string | undefined {
+  const spoke = situation.readings.some(({ streamed }) => streamed);
   if (kind === 'silent') return 'Probe silent; type a reading meanwhile.';
   if (kind === 'lost' && spoke) return 'Probe lost, trying again.';
   if (leftOut === 0) return undefined;

@@ -13,8 +13,8 @@ const KEY = 'gander.clockFace';
 /** The clock, to be read at three metres. Once it cracks, the time since then stands beside it: people pull by that. */
 export function ClockFace({ model }: { readonly model: LiveRoastModel }) {
   const [face, setFace] = useState<Face>(() => faces.find((each) => each === thisVisit.get(KEY)) ?? 'whole');
-  const { at } = model;
-  const running = at.charged && at.reached.pull === undefined;
+  const { situation } = model;
+  const running = situation.charged && situation.reached.pull === undefined;
   const main = running ? mainClock(model, face) : restClock(model);
   const since = running && face !== 'last' ? sinceCrack(model) : undefined;
   const go = () => {
@@ -68,32 +68,32 @@ interface Shown {
   readonly seconds: number;
 }
 
-function mainClock({ at }: LiveRoastModel, face: Face): Shown {
-  const whole = { label: 'since beans in', seconds: Math.max(0, at.nowS) };
+function mainClock({ situation }: LiveRoastModel, face: Face): Shown {
+  const whole = { label: 'since beans in', seconds: Math.max(0, situation.nowS) };
   if (face === 'last') {
-    const [last] = (Object.entries(at.reached) as [Milestone, number][]).sort(([, a], [, b]) => b - a);
-    return last ? { label: `since ${milestoneNames[last[0]]}`, seconds: Math.max(0, at.nowS - last[1]) } : whole;
+    const [last] = (Object.entries(situation.reached) as [Milestone, number][]).sort(([, a], [, b]) => b - a);
+    return last ? { label: `since ${milestoneNames[last[0]]}`, seconds: Math.max(0, situation.nowS - last[1]) } : whole;
   }
-  const [next] = at.pulls;
+  const [next] = situation.pulls;
   if (face === 'left' && next)
-    return next.dueS >= at.nowS
+    return next.dueS >= situation.nowS
       ? {
           label: next.last ? 'until the pull, about' : 'until the next part, about',
           short: 'to go',
-          seconds: next.dueS - at.nowS,
+          seconds: next.dueS - situation.nowS,
         }
-      : { label: 'past the pull', short: 'past the pull', seconds: at.nowS - next.dueS };
+      : { label: 'past the pull', short: 'past the pull', seconds: situation.nowS - next.dueS };
   return whole;
 }
 
 /** Before the charge the preheat is counted, after the pull the cooling. */
-function restClock({ at }: LiveRoastModel): Shown {
-  const { pull, cooled } = at.reached;
-  if (pull === undefined) return { label: 'heating up', seconds: Math.max(0, at.nowS) };
-  return { label: 'since the pull', seconds: Math.max(0, (cooled ?? at.nowS) - pull) };
+function restClock({ situation }: LiveRoastModel): Shown {
+  const { pull, cooled } = situation.reached;
+  if (pull === undefined) return { label: 'heating up', seconds: Math.max(0, situation.nowS) };
+  return { label: 'since the pull', seconds: Math.max(0, (cooled ?? situation.nowS) - pull) };
 }
 
-function sinceCrack({ at: { heard, nowS } }: LiveRoastModel): Shown | undefined {
+function sinceCrack({ situation: { heard, nowS } }: LiveRoastModel): Shown | undefined {
   if (heard.secondCrack !== undefined)
     return { label: 'in second crack', seconds: Math.max(0, nowS - heard.secondCrack) };
   return heard.firstCrack === undefined

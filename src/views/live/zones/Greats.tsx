@@ -20,9 +20,9 @@ const quiet = 'border-3 border-ink active:bg-sunk';
 
 /** The two great controls, each always in its own place: what comes next, and the pull. The one that is next has the colour. */
 export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
-  const { at, pressable } = model;
-  const pullIsNext = at.charged && pressable.milestone === 'pull';
-  const [due] = at.pulls;
+  const { situation, pressable } = model;
+  const pullIsNext = situation.charged && pressable.milestone === 'pull';
+  const [due] = situation.pulls;
   return (
     <div className="heat-greats grid grid-cols-2 gap-3">
       <NextControl model={model} quiet={pullIsNext} onNext={onNext} />
@@ -30,7 +30,7 @@ export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
         label="Pull"
         hint={armed ? 'Once more to pull' : pullIsNext ? 'Slide or hold' : 'all of it: slide or hold'}
         keys={pullIsNext ? 'Space twice' : 'Shift Space'}
-        disabled={!at.charged}
+        disabled={!situation.charged}
         className={`${face} ${pullLook(model, pullIsNext && due?.last !== false)}`}
         wordClassName={word}
         onPull={onPull}
@@ -48,12 +48,12 @@ function pullLook({ told }: LiveRoastModel, isNext: boolean): string {
 /** What comes next, but the pull: a mark, a part of a staged pull, and in second crack each snap. */
 function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel; quiet: boolean; onNext: () => void }) {
   const words = useWords();
-  const { at, deeds } = model;
+  const { situation, deeds } = model;
   const { milestone: next } = model.pressable;
   const snaps = model.drawn.ribbon.cracks.second.length;
-  const [due] = at.pulls;
+  const [due] = situation.pulls;
   const look = `${face} ${isQuiet ? quiet : accent}`;
-  if (!at.charged) return <Press look={look} words="Beans in" keys="Space" onPress={onNext} />;
+  if (!situation.charged) return <Press look={look} words="Beans in" keys="Space" onPress={onNext} />;
   if (!isQuiet)
     return <Press look={look} words={capital(next ? milestoneNames[next] : '')} keys="Space" onPress={onNext} />;
   if (due && !due.last)
@@ -66,9 +66,9 @@ function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel;
         onPull={() => void deeds.log({ kind: 'pull', all: false, shade: due.shade })}
       />
     );
-  if (at.reached.secondCrack !== undefined)
+  if (situation.reached.secondCrack !== undefined)
     return <Press look={look} words={`A snap · ${snaps}`} keys="C" onPress={() => void deeds.tapCrack()} />;
-  const milestone = at.reached.firstCrackEnd === undefined && snaps === 0 ? 'firstCrackEnd' : 'secondCrack';
+  const milestone = situation.reached.firstCrackEnd === undefined && snaps === 0 ? 'firstCrackEnd' : 'secondCrack';
   return (
     <Press
       look={look}

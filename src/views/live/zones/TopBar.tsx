@@ -39,7 +39,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
       <button
         type="button"
         className={`${corner} w-[64px]`}
-        disabled={lastPressed(model.at.live) === undefined || !underWay}
+        disabled={lastPressed(model.situation.live) === undefined || !underWay}
         onClick={onEarlier}
         title="The last press happened 5 seconds earlier (B)"
       >
