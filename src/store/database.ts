@@ -72,7 +72,9 @@ export class GanderDatabase extends Dexie {
   readonly photos!: Table<PhotoRow, string>;
 
   constructor(name: string) {
-    super(name);
+    // With Dexie's cache two who ask the same at once get one answer; the second's transaction, with nothing of its own to read, ends
+    // beneath a cursor that was to go on, and its page stays at "Opening…".
+    super(name, { cache: 'disabled' });
     this.use(countTransactions);
     this.use(forgetChanged);
     this.use(readingsApart);

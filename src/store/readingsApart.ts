@@ -145,13 +145,13 @@ function wholeCursor(cursor: DBCoreCursor, whole: (row: SlimRoast) => Promise<Ro
     current = row;
     if (!row.before) return onNext();
     void inZone(zone, () =>
-      whole(row).then(
-        (roast) => {
+      whole(row)
+        .then((roast) => {
           current = roast;
           onNext();
-        },
-        (error) => cursor.fail(error),
-      ),
+        })
+        // What goes on may fail too, and whoever waits for the end hears of it.
+        .catch((error) => cursor.fail(error)),
     );
   };
   return Object.create(cursor, {
