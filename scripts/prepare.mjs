@@ -46,11 +46,17 @@ const ENGINES = [
   ['xvfb', '/usr/bin/xvfb-run'],
 ];
 
+/** Chromium without the browser around its engine: most journeys take it where it is (tests/browser/harness.ts). */
+const SHELL = ['chromium-headless-shell', '/usr/bin/chromium-headless-shell'];
+
 /** Installs Chromium through apt-get where it is missing. */
 export const ensureChromium = () => ensurePackages(ENGINES.slice(0, 1));
 
-/** The same for all three engines that are tested. */
-export const ensureEngines = () => ensurePackages(ENGINES);
+/** The same for all three engines that are tested, and for what some systems lack and can be done without. */
+export async function ensureEngines() {
+  await ensurePackages(ENGINES);
+  await ensurePackages([SHELL]).catch(() => console.log('Without it: the whole Chromium takes every journey.'));
+}
 
 async function ensurePackages(wanted) {
   const missing = wanted.filter(([, path]) => !existsSync(path)).map(([name]) => name);

@@ -1,8 +1,15 @@
 import { type ChildProcess, spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { type Browser, type BrowserContext, type BrowserContextOptions, chromium, type Page } from 'playwright-core';
 
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium';
+const SHELL = '/usr/bin/chromium-headless-shell';
+/**
+ * The same engine without the browser around it opens a page for half the work. Journeys take it where it is; the whole browser
+ * hears a microphone, sees through a camera, keeps a profile and is killed.
+ */
+const forJourneys = process.env.CHROMIUM === undefined && existsSync(SHELL) ? SHELL : CHROMIUM;
 export const FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -48,7 +55,7 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   return {
     address,
     async open(options = {}) {
-      browser ??= chromium.launch({ executablePath: CHROMIUM, args: FLAGS });
+      browser ??= chromium.launch({ executablePath: forJourneys, args: FLAGS });
       const context = await (await browser).newContext({ baseURL: address, ...PERSON, ...options });
       const strangers: string[] = [];
       context.on('request', (request) => {
