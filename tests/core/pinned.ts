@@ -9,10 +9,16 @@ import { readFileSync, writeFileSync } from 'node:fs';
 export function assertPinned(name: string, value: object): void {
   const path = new URL(`pins/${name}.json`, import.meta.url);
   const text = `${JSON.stringify(value, rounded, 1)}\n`;
+  assert.doesNotMatch(text, /\b(NaN|Infinity)\b/, `${name} holds what is no number`);
   if (process.env.GANDER_PINS) writeFileSync(path, text);
   const now = JSON.parse(text);
   const then = JSON.parse(readFileSync(path, 'utf8'));
   for (const key of Object.keys({ ...then, ...now })) assert.deepEqual(now[key], then[key], `${name}: ${key}`);
 }
 
-const rounded = (_: string, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(5)) : value);
+function rounded(key: string, value: unknown): unknown {
+  if (typeof value !== 'number') return value;
+  // JSON would write null for it.
+  assert.ok(Number.isFinite(value), `${key} is ${value}`);
+  return Number(value.toPrecision(5));
+}

@@ -28,12 +28,14 @@ function logOf(from: number | undefined, to: number | undefined, share = 1): num
 const UNHEARD_S = 10;
 
 /**
- * A roast to medium or lighter that was pulled past its method's usual second crack, with none marked, says that here it
- * comes later than usual; one that was pulled earlier says nothing.
+ * When second crack came at the earliest in a roast that marked none, seconds from charge: after a pull to medium or lighter, and before
+ * a darker one by no more than its shade goes into it. Where that is not past the method's usual, it says nothing.
  */
 function notBefore({ firstCrack, pull }: Milestones, { method, shade }: Circumstances): number | undefined {
-  if (firstCrack === undefined || pull === undefined || shade > 4) return undefined;
-  return pull - firstCrack > usualStretch(method, 'firstToSecond').medianS ? pull + UNHEARD_S : undefined;
+  if (firstCrack === undefined || pull === undefined) return undefined;
+  const intoS = shadeOf(shade).secondCrackS;
+  if (pull - intoS - firstCrack <= usualStretch(method, 'firstToSecond').medianS) return undefined;
+  return intoS === 0 ? pull + UNHEARD_S : pull - intoS;
 }
 
 /** The log of a stretch's length in a roast. */

@@ -61,6 +61,20 @@ describe('the pull is learned', () => {
     assert.ok((well?.widthS ?? 0) < 0.75 * (none?.widthS ?? 0) && (badly?.widthS ?? 0) > 1.4 * (none?.widthS ?? 0));
     near(none?.widthS, 22, 2);
   });
+  it('second crack that nobody heard before a dark pull came late here: what went well is not called too dark', () => {
+    const drum = { method: 'shaken', shade: 5 } as const;
+    const rule = { kind: 'afterFirstCrack', seconds: 265 } as const;
+    const expected = (all: readonly PastRoast[]) => expectationFor(ask({ ...drum, rule }), all);
+    assert.equal(expected([]).pullBy, 'guard');
+    const dark = [256, 275, 314].map((afterS) => past(560, afterS, drum));
+    const { pullBy, usualTimes } = expected(dark);
+    assert.equal(pullBy, 'rule');
+    near(usualTimes.pull.medianS - usualTimes.firstCrack.medianS, 265, 1);
+    // Dark beans were that far into it: the same pulls say that it came sooner.
+    const darker = dark.map((roast) => ({ ...roast, shade: 7 as const }));
+    assert.ok(expected(darker).usualTimes.secondCrack.medianS < usualTimes.secondCrack.medianS - 20);
+  });
+
   it('not from a rule that counts from a crack nobody marked, nor from a staged pull', () => {
     const unheard = past(240, 160, { rule: { kind: 'intoSecondCrack', seconds: 5 } });
     const rule = { kind: 'afterFirstCrack', seconds: 60 } as const;

@@ -34,8 +34,8 @@ function asTheRoastGoesOn(question: ForecastQuestion, reached: Record<string, nu
       );
       return spread([
         ...forecastFrom(expectation, known, nowS),
-        ...forecastFrom(expectation, known, nowS, { mean: Math.log(90), variance: 0.04, freedom: 9 } as never),
-        pullForecast(expectation, { shade: 6, rule: { kind: 'firstSnaps' } as never }, known, nowS),
+        ...forecastFrom(expectation, known, nowS, { mean: Math.log(90), sd: 0.2, freedom: 9 }),
+        pullForecast(expectation, { shade: 6, rule: { kind: 'firstSnaps' } }, known, nowS),
       ]).join(' · ');
     }),
   };
