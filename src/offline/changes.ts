@@ -11,6 +11,7 @@ export const changes: readonly Changed[] = [
     on: '2026-11-30',
     says: [
       'The list of recipes opens on a day with a roast, too; it could stay at “Opening the recipes…”.',
+      'What to roast next goes by what is left of each of your beans.',
       'Dark roasts that went well without second crack being heard teach Gander that it comes late on that gear.',
       'A rule that counts seconds of second crack is kept to, also in a medium-dark.',
       'A plan of beans or gear that were put away says so, and opens.',

@@ -2,7 +2,7 @@ import { addDays, format } from 'date-fns';
 import { useState } from 'react';
 import { type Ahead, gramsADay } from '@/core/household';
 import type { Result } from '@/core/issues';
-import { parseUse, type StockPlan } from '@/core/plan';
+import { beansAhead, parseUse, type StockPlan } from '@/core/plan';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import type { LotStock } from '@/store/larder';
@@ -49,6 +49,8 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   const today = new Date();
   const date = (day: number) => addDays(today, day);
   const plan: StockPlan = stockPlanOf(jars, usual, asTyped, roastGrams, today);
+  /** Green of one batch, by how what it gives was changed. */
+  const greenGrams = usual.greenGrams * (roastGrams / usual.roastedGrams);
   return {
     household,
     settings,
@@ -57,12 +59,17 @@ export function useAhead({ jars, lots, usual }: AheadData) {
     date,
     gramsPerDay,
     roastGrams,
-    /** Green of one batch, by how what it gives was changed. */
-    greenGrams: usual.greenGrams * (roastGrams / usual.roastedGrams),
+    greenGrams,
     mostBatches,
     basis,
-    /** What to roast next: the beans that are roasted most, while there are enough of them. */
-    nextLot: lots.filter(({ leftGrams }) => leftGrams >= LEAST_GREEN_GRAMS).sort((a, b) => b.roasts - a.roasts)[0]?.lot,
+    /** What each of the plan's roasts is of: the beans that are roasted most, while there are enough of them. */
+    beans: beansAhead(
+      plan.roasts,
+      greenGrams,
+      [...lots].sort((a, b) => b.roasts - a.roasts).map(({ lot, leftGrams }) => ({ lotId: lot.id, leftGrams })),
+    ),
+    nameOf: (lotId: string) => lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? '',
+    hasGreen: lots.some(({ leftGrams }) => leftGrams >= LEAST_GREEN_GRAMS),
     headline: headline(plan, date),
     use: { text: shownUse, read: use, type: setUseText },
     roast: { text: shownRoast, read: roast, type: setRoastText },

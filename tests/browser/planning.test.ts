@@ -218,7 +218,7 @@ describe('the plan', () => {
       .getByRole('button', { name: /^Plan \d/ })
       .first()
       .click();
-    await page.getByText(/^(One batch|\d+ batches) of .* on Saturday/).waitFor();
+    await page.getByText(/^Planned for Saturday .*\. (One|\d+) of /).waitFor();
     await days.first().click();
     await page.getByRole('listitem').first().waitFor();
     // A day to come begins at nine, and half a time is not answered with none.

@@ -1,4 +1,5 @@
 export { type BatchPlan, batchesTakeS, batchesWithin, planForGreen, planForRoasted } from './batches.ts';
+export { type BatchAhead, beansAhead, countsOfBeans } from './beansAhead.ts';
 export { bestOrder } from './bestOrder.ts';
 export { type Difference, differencesFrom } from './changes.ts';
 export { MOST_DAY_BATCHES, USUAL_START } from './dayFigures.ts';

@@ -1,31 +1,36 @@
 import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import { mugsIn } from '@/core/household';
-import { greenAhead } from '@/core/plan';
+import { type BatchAhead, countsOfBeans, greenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
 import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
+import { beansWords } from '@/ui/beansWords';
 import type { AheadData, AheadModel } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
 
 /** The days to roast on with what each gives, and whether the green lasts. */
 export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
   const words = useWords();
-  const { plan, date, roastGrams, greenGrams, household, usual, nextLot: lot } = ahead;
+  const { plan, date, roastGrams, household, usual, beans, nameOf } = ahead;
   const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
-  const put = async (day: number, batches: number) => {
-    if (!lot || !usual.gear) return;
-    const batch = {
-      lotId: lot.id,
-      gearId: usual.gear.id,
+  const put = async (day: number, batches: readonly BatchAhead[]) => {
+    const { gear, shade } = usual;
+    if (!gear) return;
+    const all = batches.map(({ lotId, greenGrams }) => ({
+      lotId,
+      gearId: gear.id,
       greenGrams: Math.round(greenGrams * 10) / 10,
-      shade: usual.shade,
-    };
+      shade,
+    }));
     try {
-      const change = await addBatches(database(), localDay(date(day)), Array(batches).fill(batch));
-      notify({ text: `${count(batches)} of ${lot.name} on ${format(date(day), 'EEEE d MMMM')}.`, undo: change });
+      const change = await addBatches(database(), localDay(date(day)), all);
+      notify({
+        text: `Planned for ${format(date(day), 'EEEE d MMMM')}. ${beansWords(countsOfBeans(batches), 0, nameOf)}`,
+        undo: change,
+      });
     } catch (error) {
       // The day is full; anything else is a fault.
       if (!(error instanceof RangeError)) throw error;
@@ -40,7 +45,7 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
       ) : (
         <>
           <ul className="divide-line mt-1 max-w-3xl divide-y">
-            {plan.roasts.map(({ day, batches }) => (
+            {plan.roasts.map(({ day, batches }, i) => (
               <li key={day} className="flex flex-wrap items-center gap-x-5 gap-y-1 py-2">
                 <a
                   className="flex min-h-11 items-center font-bold underline underline-offset-4 sm:w-[15rem]"
@@ -48,11 +53,17 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
                 >
                   {format(date(day), 'EEEE d MMMM')}
                 </a>
-                <span className="mr-auto">
+                <span className="mr-auto min-w-[14rem] flex-1">
                   {count(batches)}, {words.weight(batches * roastGrams)}: {mugsIn(batches * roastGrams, household)} mugs
+                  <span className="text-husk block">
+                    {beansWords(countsOfBeans(beans[i] ?? []), batches - (beans[i]?.length ?? 0), nameOf)}
+                  </span>
                 </span>
-                {lot && usual.gear && (
-                  <Button onClick={() => void put(day, batches)} aria-label={`Plan ${format(date(day), 'd MMMM')}`}>
+                {(beans[i]?.length ?? 0) > 0 && usual.gear && (
+                  <Button
+                    onClick={() => void put(day, beans[i] ?? [])}
+                    aria-label={`Plan ${format(date(day), 'd MMMM')}`}
+                  >
                     Plan it
                   </Button>
                 )}

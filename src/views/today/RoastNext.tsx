@@ -1,12 +1,14 @@
+import { sum } from 'd3-array';
 import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { windowDays } from '@/core/plan';
+import { countsOfBeans, windowDays } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { lotsWithStock } from '@/store/larder';
 import type { JarNow } from '@/store/shelf';
 import { usualBatch } from '@/store/usualBatch';
 import { LinkButton } from '@/ui/Button';
+import { beansWords } from '@/ui/beansWords';
 import { onDay } from '@/ui/dates';
 import { type AheadData, useAhead } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
@@ -23,7 +25,7 @@ export function RoastNext({ jars }: { readonly jars: readonly JarNow[] }) {
 /** The same answer as four weeks ahead gives, since it is the same question. */
 function Due({ data }: { readonly data: AheadData }) {
   const words = useWords();
-  const { plan, gramsPerDay, usual, household, nextLot } = useAhead(data);
+  const { plan, gramsPerDay, usual, household, beans, nameOf, hasGreen } = useAhead(data);
   const now = new Date();
   const [due] = plan.roasts;
   const next = due?.day;
@@ -39,11 +41,12 @@ function Due({ data }: { readonly data: AheadData }) {
         </p>
       ) : (
         <>
-          <p className="font-heading text-2xl leading-tight font-semibold">
-            {next === 0 ? 'Today' : next === 1 ? 'Tomorrow' : format(addDays(now, next), 'EEEE d MMMM')}
-            {nextLot && `, ${nextLot.name}`}
-            {due && due.batches > 1 && `, ${due.batches} batches`}
-          </p>
+          <What
+            day={next === 0 ? 'Today' : next === 1 ? 'Tomorrow' : format(addDays(now, next), 'EEEE d MMMM')}
+            batches={due?.batches ?? 1}
+            counts={countsOfBeans(beans[0] ?? [])}
+            nameOf={nameOf}
+          />
           <p className="mt-2">
             {plan.runsOutDay === 0
               ? 'Nothing rested is left'
@@ -61,7 +64,7 @@ function Due({ data }: { readonly data: AheadData }) {
           </div>
         </>
       )}
-      {!nextLot && (
+      {!hasGreen && (
         <p className="text-danger mt-2">
           Hardly any green is left.{' '}
           <a className="underline underline-offset-4" href="/larder/">
@@ -70,5 +73,30 @@ function Due({ data }: { readonly data: AheadData }) {
         </p>
       )}
     </section>
+  );
+}
+
+interface WhatProps {
+  readonly day: string;
+  readonly batches: number;
+  readonly counts: ReturnType<typeof countsOfBeans>;
+  readonly nameOf: (lotId: string) => string;
+}
+
+/** The day, and what is roasted on it: of one kind of beans in a line, else below it. */
+function What({ day, batches, counts, nameOf }: WhatProps) {
+  const [only] = counts.length === 1 ? counts : [];
+  const lacking = batches - sum(counts, ([, each]) => each);
+  return (
+    <>
+      <p className="font-heading text-2xl leading-tight font-semibold">
+        {day}
+        {only && `, ${nameOf(only[0])}`}
+        {batches > 1 && `, ${batches} batches`}
+      </p>
+      {counts.length > 0 && (counts.length > 1 || lacking > 0) && (
+        <p className="mt-2">{beansWords(counts, lacking, nameOf)}</p>
+      )}
+    </>
   );
 }
