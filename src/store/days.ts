@@ -116,3 +116,10 @@ export function earlierDays(db: GanderDatabase, date: string, most = 10): Promis
     .limit(most)
     .toArray();
 }
+
+/** How many batches are yet to be roasted on each day from one on; days without any are absent. */
+export async function batchesToCome(db: GanderDatabase, fromDate: string): Promise<ReadonlyMap<string, number>> {
+  const days = await db.days.where('date').aboveOrEqual(fromDate).toArray();
+  const left = days.map(({ date, batches }) => [date, batches.filter(({ roastId }) => !roastId).length] as const);
+  return new Map(left.filter(([, count]) => count > 0));
+}

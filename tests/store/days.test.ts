@@ -2,7 +2,18 @@ import { localDay } from '@/core/units';
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { addBatches, batchRows, dayAfter, earlierDays, getDay, putOnDay, roastsBesides } from '@/store/days';
+import type { Id } from '@/core/ids';
+import {
+  addBatches,
+  batchesToCome,
+  batchRows,
+  dayAfter,
+  earlierDays,
+  editDay,
+  getDay,
+  putOnDay,
+  roastsBesides,
+} from '@/store/days';
 import { addGear, bringBack, lotsWithStock, notHad, putAway, removeGear, removeLot } from '@/store/larder';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
@@ -41,6 +52,11 @@ describe('a roast day', () => {
       ['2026-11-22', '2026-11-20'],
     );
     assert.deepEqual(await earlierDays(db, '2026-11-20'), []);
+    await editDay(db, '2026-11-22', ({ batches: [first] }) => ({
+      batches: first ? [{ ...first, roastId: 'roast:0000000000aa' as Id<'roast'> }] : [],
+    }));
+    assert.deepEqual([...(await batchesToCome(db, '2026-11-20'))], [['2026-11-20', 20]]);
+    assert.equal((await batchesToCome(db, '2026-11-21')).size, 0);
   });
 });
 

@@ -1,10 +1,11 @@
 import { sum } from 'd3-array';
 import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
 import { mugsIn } from '@/core/household';
 import { type BatchAhead, countsOfBeans, greenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { addBatches } from '@/store/days';
+import { addBatches, batchesToCome } from '@/store/days';
 import { notify } from '@/store/notices';
 import { Button } from '@/ui/Button';
 import { beansWords } from '@/ui/beansWords';
@@ -16,6 +17,8 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
   const words = useWords();
   const { plan, date, roastGrams, household, usual, beans, nameOf } = ahead;
   const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
+  const planned = useLiveQuery(() => batchesToCome(database(), localDay(Date.now())), []);
+  const plannedOn = (day: number) => planned?.get(localDay(date(day))) ?? 0;
   const put = async (day: number, batches: readonly BatchAhead[]) => {
     const { gear, shade } = usual;
     if (!gear) return;
@@ -59,7 +62,8 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
                     {beansWords(countsOfBeans(beans[i] ?? []), batches - (beans[i]?.length ?? 0), nameOf)}
                   </span>
                 </span>
-                {(beans[i]?.length ?? 0) > 0 && usual.gear && (
+                {plannedOn(day) > 0 && <span className="text-husk">{plannedOn(day)} planned</span>}
+                {plannedOn(day) === 0 && (beans[i]?.length ?? 0) > 0 && usual.gear && (
                   <Button
                     onClick={() => void put(day, beans[i] ?? [])}
                     aria-label={`Plan ${format(date(day), 'd MMMM')}`}
