@@ -261,6 +261,14 @@ describe('a recipe', () => {
       .getByText(/another roast|close/)
       .first()
       .waitFor();
+    // All roasts are read once for each recipe, at the same time: neither reader may wait for the other.
+    for (let i = 0; i < 3; i++) {
+      await page.goto('/journal/recipes/');
+      await page
+        .getByRole('link', { name: /Tea and apricot/ })
+        .first()
+        .waitFor();
+    }
     await close();
   });
 

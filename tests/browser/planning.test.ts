@@ -219,6 +219,7 @@ describe('the plan', () => {
       .first()
       .click();
     await page.getByText(/^Planned for Saturday .*\. (One|\d+) of /).waitFor();
+    await page.getByText(/^\d+ planned$/).waitFor();
     await days.first().click();
     await page.getByRole('listitem').first().waitFor();
     // A day to come begins at nine, and half a time is not answered with none.
