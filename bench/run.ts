@@ -13,7 +13,7 @@ import { manyRoasts } from './manyRoasts.ts';
 import { printMutation } from './mutation.ts';
 import { probeBacktest } from './probe.ts';
 import { type Figure, printFigures, quantile } from './report.ts';
-import { clockFigure, pressFigures, sizeFigure, slowedFigures } from './roastScreen.ts';
+import { clockFigure, pressFigures, sizeFigures, slowedFigures } from './roastScreen.ts';
 import { killFigure, mutationFigures, streamFigures, writtenFigure } from './trust.ts';
 import { printWhistles } from './whistles.ts';
 
@@ -56,7 +56,7 @@ const parts = {
     printFigures('The browser killed', [await killFigure(app)]);
     await app.stop();
   },
-  size: () => served(async (app) => printFigures('What the roast screen loads', [await sizeFigure(app)])),
+  size: () => served(async (app) => printFigures('What the roast screen loads', await sizeFigures(app))),
   journal: () =>
     served(async (app) => {
       const { page, close } = await app.open();
