@@ -52,11 +52,8 @@ const SHELL = ['chromium-headless-shell', '/usr/bin/chromium-headless-shell'];
 /** Installs Chromium through apt-get where it is missing. */
 export const ensureChromium = () => ensurePackages(ENGINES.slice(0, 1));
 
-/** The same for all three engines that are tested, and for what some systems lack and can be done without. */
-export async function ensureEngines() {
-  await ensurePackages(ENGINES);
-  await ensurePackages([SHELL]).catch(() => console.log('Without it: the whole Chromium takes every journey.'));
-}
+/** The same for all three engines that are tested; the shell, which some systems lack, can be done without. */
+export const ensureEngines = () => ensurePackages([...ENGINES, SHELL]).catch(() => ensurePackages(ENGINES));
 
 async function ensurePackages(wanted) {
   const missing = wanted.filter(([, path]) => !existsSync(path)).map(([name]) => name);

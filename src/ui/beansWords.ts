@@ -1,10 +1,14 @@
-/** What the batches of a day are of, where that is more than one thing or not all there is green for: "One of Old Ferry, 5 of Three Herons." */
+import { type BatchAhead, countsOfBeans } from '@/core/plan';
+import { capital } from '@/core/units';
+
+/** What the batches of a day are of, and for how many of those wanted there is no green: "One of Old Ferry, 5 of Three Herons." */
 export function beansWords(
-  counts: readonly (readonly [string, number])[],
-  lacking: number,
-  nameOf: (lotId: string) => string,
+  batches: readonly BatchAhead[],
+  wanted: number,
+  nameOf: (lotId: BatchAhead['lotId']) => string,
 ): string {
-  const parts = counts.map(([lotId, batches]) => `${batches === 1 ? 'one' : batches} of ${nameOf(lotId)}`).join(', ');
-  const missing = lacking <= 0 ? '' : ` Green for ${lacking === 1 ? 'one more' : `${lacking} more`} is missing.`;
-  return `${parts.charAt(0).toUpperCase()}${parts.slice(1)}${parts && '.'}${missing}`.trim();
+  const parts = countsOfBeans(batches).map(([lotId, count]) => `${count === 1 ? 'one' : count} of ${nameOf(lotId)}`);
+  const lacking = wanted - batches.length;
+  const missing = `Green for ${lacking === 1 ? 'one' : lacking} ${parts.length > 0 ? 'more' : lacking === 1 ? 'batch' : 'batches'} is missing.`;
+  return [...(parts.length > 0 ? [`${capital(parts.join(', '))}.`] : []), ...(lacking > 0 ? [missing] : [])].join(' ');
 }

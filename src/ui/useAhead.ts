@@ -2,7 +2,7 @@ import { addDays, format } from 'date-fns';
 import { useState } from 'react';
 import { type Ahead, gramsADay } from '@/core/household';
 import type { Result } from '@/core/issues';
-import { beansAhead, parseUse, type StockPlan } from '@/core/plan';
+import { beansAhead, greenAhead, parseUse, type StockPlan } from '@/core/plan';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import type { LotStock } from '@/store/larder';
@@ -19,8 +19,6 @@ export interface AheadData {
   readonly usual: UsualBatch;
 }
 
-/** Less than this is no batch of anything. */
-const LEAST_GREEN_GRAMS = 30;
 const ROAST_RANGE = { leastGrams: 5, mostGrams: 5000 };
 
 export type AheadModel = ReturnType<typeof useAhead>;
@@ -51,6 +49,10 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   const plan: StockPlan = stockPlanOf(jars, usual, asTyped, roastGrams, today);
   /** Green of one batch, by how what it gives was changed. */
   const greenGrams = usual.greenGrams * (roastGrams / usual.roastedGrams);
+  // Those that are roasted most come first.
+  const left = [...lots]
+    .sort((a, b) => b.roasts - a.roasts)
+    .map(({ lot, leftGrams }) => ({ lotId: lot.id, leftGrams }));
   return {
     household,
     settings,
@@ -62,14 +64,12 @@ export function useAhead({ jars, lots, usual }: AheadData) {
     greenGrams,
     mostBatches,
     basis,
-    /** What each of the plan's roasts is of: the beans that are roasted most, while there are enough of them. */
-    beans: beansAhead(
-      plan.roasts,
-      greenGrams,
-      [...lots].sort((a, b) => b.roasts - a.roasts).map(({ lot, leftGrams }) => ({ lotId: lot.id, leftGrams })),
-    ),
+    /** What each of the plan's roasts is of, in their order. */
+    beans: beansAhead(plan.roasts, greenGrams, left),
+    green: greenAhead(plan.roasts, greenGrams, left),
     nameOf: (lotId: string) => lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? '',
-    hasGreen: lots.some(({ leftGrams }) => leftGrams >= LEAST_GREEN_GRAMS),
+    /** Green for one batch at least. */
+    hasGreen: beansAhead([{ batches: 1 }], greenGrams, left)[0]?.length === 1,
     headline: headline(plan, date),
     use: { text: shownUse, read: use, type: setUseText },
     roast: { text: shownRoast, read: roast, type: setRoastText },

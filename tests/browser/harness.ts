@@ -9,7 +9,7 @@ const SHELL = '/usr/bin/chromium-headless-shell';
  * The same engine without the browser around it opens a page for half the work. Journeys take it where it is; the whole browser
  * hears a microphone, sees through a camera, keeps a profile and is killed.
  */
-const forJourneys = process.env.CHROMIUM === undefined && existsSync(SHELL) ? SHELL : CHROMIUM;
+const journeysPath = process.env.CHROMIUM === undefined && existsSync(SHELL) ? SHELL : CHROMIUM;
 export const FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -55,7 +55,7 @@ export async function serveApp(household: 'demo' | 'ask'): Promise<Served> {
   return {
     address,
     async open(options = {}) {
-      browser ??= chromium.launch({ executablePath: forJourneys, args: FLAGS });
+      browser ??= chromium.launch({ executablePath: journeysPath, args: FLAGS });
       const context = await (await browser).newContext({ baseURL: address, ...PERSON, ...options });
       const strangers: string[] = [];
       context.on('request', (request) => {

@@ -1,5 +1,4 @@
 export { type BatchPlan, batchesTakeS, batchesWithin, planForGreen, planForRoasted } from './batches.ts';
-export { type BatchAhead, beansAhead, countsOfBeans } from './beansAhead.ts';
 export { bestOrder } from './bestOrder.ts';
 export { type Difference, differencesFrom } from './changes.ts';
 export { MOST_DAY_BATCHES, USUAL_START } from './dayFigures.ts';
@@ -7,7 +6,7 @@ export { dayId } from './dayId.ts';
 export { type BatchRow, type DayFacts, type DayLine, type DayPlan, dayPlan, daysWork } from './dayPlan.ts';
 export { dayReasons } from './dayReasons.ts';
 export { dayTotals } from './dayTotals.ts';
-export { greenAhead } from './greenAhead.ts';
+export { type BatchAhead, beansAhead, countsOfBeans, givenAhead, greenAhead } from './greenAhead.ts';
 export { guessShade, type ShadeGuess, type ShadeSigns } from './guessShade.ts';
 export {
   estimateLoss,

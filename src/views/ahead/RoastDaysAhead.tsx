@@ -2,7 +2,7 @@ import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { mugsIn } from '@/core/household';
-import { type BatchAhead, countsOfBeans, greenAhead } from '@/core/plan';
+import { type BatchAhead, givenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches, batchesToCome } from '@/store/days';
@@ -15,8 +15,10 @@ import { useWords } from '@/ui/useHousehold';
 /** The days to roast on with what each gives, and whether the green lasts. */
 export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
   const words = useWords();
-  const { plan, date, roastGrams, household, usual, beans, nameOf } = ahead;
+  const { plan, date, roastGrams, greenGrams, household, usual, beans, nameOf } = ahead;
   const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
+  const gives = (i: number) =>
+    givenAhead(beans[i] ?? [], plan.roasts[i]?.batches ?? 0, { greenGrams, roastedGrams: roastGrams });
   const planned = useLiveQuery(() => batchesToCome(database(), localDay(Date.now())), []);
   const plannedOn = (day: number) => planned?.get(localDay(date(day))) ?? 0;
   const put = async (day: number, batches: readonly BatchAhead[]) => {
@@ -31,7 +33,7 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
     try {
       const change = await addBatches(database(), localDay(date(day)), all);
       notify({
-        text: `Planned for ${format(date(day), 'EEEE d MMMM')}. ${beansWords(countsOfBeans(batches), 0, nameOf)}`,
+        text: `Planned for ${format(date(day), 'EEEE d MMMM')}. ${beansWords(batches, batches.length, nameOf)}`,
         undo: change,
       });
     } catch (error) {
@@ -57,10 +59,8 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
                   {format(date(day), 'EEEE d MMMM')}
                 </a>
                 <span className="mr-auto min-w-[14rem] flex-1">
-                  {count(batches)}, {words.weight(batches * roastGrams)}: {mugsIn(batches * roastGrams, household)} mugs
-                  <span className="text-husk block">
-                    {beansWords(countsOfBeans(beans[i] ?? []), batches - (beans[i]?.length ?? 0), nameOf)}
-                  </span>
+                  {count(batches)}, {words.weight(gives(i))}: {mugsIn(gives(i), household)} mugs
+                  <span className="text-husk block">{beansWords(beans[i] ?? [], batches, nameOf)}</span>
                 </span>
                 {plannedOn(day) > 0 && <span className="text-husk">{plannedOn(day)} planned</span>}
                 {plannedOn(day) === 0 && (beans[i]?.length ?? 0) > 0 && usual.gear && (
@@ -84,10 +84,12 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
 const count = (batches: number) => (batches === 1 ? 'One batch' : `${batches} batches`);
 
 /** What it takes of the larder, and before which day more must be there. */
-function greenWords({ plan, date, greenGrams }: AheadModel, left: number, weight: (grams: number) => string): string {
-  const { needGrams, short } = greenAhead(plan.roasts, greenGrams, left);
+function greenWords({ date, green }: AheadModel, left: number, weight: (grams: number) => string): string {
+  const { needGrams, short } = green;
   const takes = `It takes ${weight(needGrams)} of green; you have ${weight(left)}`;
+  // What is left over of several beans makes no batch together, so that more is missing than the difference.
+  const scattered = short && short.grams > needGrams - left + 1 ? ', part of it too little for a batch' : '';
   return short
-    ? `${takes}: buy ${weight(short.grams)} more, to be there by ${format(date(short.day), 'EEEE d MMMM')}.`
+    ? `${takes}${scattered}: buy ${weight(short.grams)} more, to be there by ${format(date(short.day), 'EEEE d MMMM')}.`
     : `${takes}, which is enough.`;
 }

@@ -1,7 +1,6 @@
-import { sum } from 'd3-array';
 import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { countsOfBeans, windowDays } from '@/core/plan';
+import { type BatchAhead, countsOfBeans, windowDays } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { lotsWithStock } from '@/store/larder';
@@ -44,7 +43,7 @@ function Due({ data }: { readonly data: AheadData }) {
           <What
             day={next === 0 ? 'Today' : next === 1 ? 'Tomorrow' : format(addDays(now, next), 'EEEE d MMMM')}
             batches={due?.batches ?? 1}
-            counts={countsOfBeans(beans[0] ?? [])}
+            of={beans[0] ?? []}
             nameOf={nameOf}
           />
           <p className="mt-2">
@@ -79,24 +78,22 @@ function Due({ data }: { readonly data: AheadData }) {
 interface WhatProps {
   readonly day: string;
   readonly batches: number;
-  readonly counts: ReturnType<typeof countsOfBeans>;
+  readonly of: readonly BatchAhead[];
   readonly nameOf: (lotId: string) => string;
 }
 
 /** The day, and what is roasted on it: of one kind of beans in a line, else below it. */
-function What({ day, batches, counts, nameOf }: WhatProps) {
-  const [only] = counts.length === 1 ? counts : [];
-  const lacking = batches - sum(counts, ([, each]) => each);
+function What({ day, batches, of, nameOf }: WhatProps) {
+  const [first, ...others] = countsOfBeans(of);
+  const isOne = others.length === 0;
   return (
     <>
       <p className="font-heading text-2xl leading-tight font-semibold">
         {day}
-        {only && `, ${nameOf(only[0])}`}
+        {first && isOne && `, ${nameOf(first[0])}`}
         {batches > 1 && `, ${batches} batches`}
       </p>
-      {counts.length > 0 && (counts.length > 1 || lacking > 0) && (
-        <p className="mt-2">{beansWords(counts, lacking, nameOf)}</p>
-      )}
+      {first && (!isOne || of.length < batches) && <p className="mt-2">{beansWords(of, batches, nameOf)}</p>}
     </>
   );
 }
