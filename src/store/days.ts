@@ -117,9 +117,18 @@ export function earlierDays(db: GanderDatabase, date: string, most = 10): Promis
     .toArray();
 }
 
-/** How many batches are yet to be roasted on each day from one on; days without any are absent. */
-export async function batchesToCome(db: GanderDatabase, fromDate: string): Promise<ReadonlyMap<string, number>> {
-  const days = await db.days.where('date').aboveOrEqual(fromDate).toArray();
-  const left = days.map(({ date, batches }) => [date, batches.filter(({ roastId }) => !roastId).length] as const);
-  return new Map(left.filter(([, count]) => count > 0));
+/** What of a day's list is yet to be roasted. */
+export interface ListedDay {
+  readonly date: string;
+  readonly batches: readonly DayBatch[];
+}
+
+/** The batches that are yet to be roasted on each day from one on, in the order of the days; days without any are absent. */
+export async function listedDays(db: GanderDatabase, fromDate: string): Promise<ListedDay[]> {
+  const days = await db.days.where('date').aboveOrEqual(fromDate).sortBy('date');
+  const rows = await Promise.all(days.map((day) => batchRows(db, day)));
+  return days.flatMap(({ date }, i) => {
+    const batches = (rows[i] ?? []).flatMap(({ batch, roast }) => (roast ? [] : batch));
+    return batches.length > 0 ? [{ date, batches }] : [];
+  });
 }

@@ -4,8 +4,7 @@ import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { getHousehold } from '@/store/settings';
 import { allJars, onShelf } from '@/store/shelf';
-import { stockPlanOf } from '@/store/stockPlan';
-import { usualBatch } from '@/store/usualBatch';
+import { readAhead, stockPlanOf } from '@/store/stockPlan';
 import { calendarText } from './calendarText';
 import { saveBlob } from './saveBlob';
 
@@ -13,14 +12,11 @@ import { saveBlob } from './saveBlob';
 export async function saveCalendar(): Promise<void> {
   const now = new Date();
   const db = database();
-  const [all, days, usual, household] = await Promise.all([
-    allJars(db, now.getTime()),
-    db.days.where('date').aboveOrEqual(localDay(now)).toArray(),
-    usualBatch(db),
-    getHousehold(db),
-  ]);
+  const [all, ahead, household] = await Promise.all([allJars(db, now.getTime()), readAhead(db, now), getHousehold(db)]);
   const jars = onShelf(all);
-  const [due] = stockPlanOf(all, usual, household, usual.roastedGrams, now).roastDays;
+  const { roasts } = stockPlanOf({ jars: all, ...ahead }, household, ahead.usual.roastedGrams, now);
+  // A day that is planned stands there as such.
+  const due = roasts.find(({ planned }) => !planned)?.day;
   const day = (ms: number) => localDay(new Date(ms));
   const entries = [
     ...jars.flatMap((jar) =>
@@ -32,7 +28,7 @@ export async function saveCalendar(): Promise<void> {
         roastedOn: day(Date.parse(jar.madeAt)),
       }),
     ),
-    ...days.filter(({ batches }) => batches.length > 0).map(({ date, batches }) => roastDayEntry(date, batches.length)),
+    ...ahead.listed.map(({ date, batches }) => roastDayEntry(date, batches.length)),
     ...(due === undefined ? [] : [roastDueEntry(localDay(addDays(now, due)))]),
   ];
   saveBlob(new Blob([calendarText(entries)], { type: 'text/calendar' }), 'gander.ics');

@@ -3,28 +3,20 @@ import { useState } from 'react';
 import { type Ahead, gramsADay } from '@/core/household';
 import type { Result } from '@/core/issues';
 import { beansAhead, greenAhead, parseUse, type StockPlan } from '@/core/plan';
-import { parseWeight } from '@/core/units';
+import { localDay, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
-import type { LotStock } from '@/store/larder';
 import { saveHousehold } from '@/store/settings';
-import type { JarNow } from '@/store/shelf';
-import { mostBatchesOf, PLAIN_AHEAD, stockPlanOf } from '@/store/stockPlan';
-import type { UsualBatch } from '@/store/usualBatch';
+import { type AheadData, mostBatchesOf, PLAIN_AHEAD, stockPlanOf } from '@/store/stockPlan';
 import { amountBasis } from './amountBasis';
 import { useHousehold, useWords } from './useHousehold';
-
-export interface AheadData {
-  readonly jars: readonly JarNow[];
-  readonly lots: readonly LotStock[];
-  readonly usual: UsualBatch;
-}
 
 const ROAST_RANGE = { leastGrams: 5, mostGrams: 5000 };
 
 export type AheadModel = ReturnType<typeof useAhead>;
 
 /** The four weeks as they are planned from use, stock and the days that were chosen. */
-export function useAhead({ jars, lots, usual }: AheadData) {
+export function useAhead(data: AheadData) {
+  const { lots, usual, listed } = data;
   const household = useHousehold();
   const words = useWords();
   const [useText, setUseText] = useState<string>();
@@ -46,13 +38,15 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   const mostBatches = mostBatchesOf(household, usual);
   const today = new Date();
   const date = (day: number) => addDays(today, day);
-  const plan: StockPlan = stockPlanOf(jars, usual, asTyped, roastGrams, today);
+  const plan: StockPlan = stockPlanOf(data, asTyped, roastGrams, today);
   /** Green of one batch, by how what it gives was changed. */
   const greenGrams = usual.greenGrams * (roastGrams / usual.roastedGrams);
   // Those that are roasted most come first.
   const left = [...lots]
     .sort((a, b) => b.roasts - a.roasts)
     .map(({ lot, leftGrams }) => ({ lotId: lot.id, leftGrams }));
+  const listedOn = new Map(listed.map((day) => [day.date, day.batches]));
+  const roasts = plan.roasts.map((roast) => ({ ...roast, listed: listedOn.get(localDay(date(roast.day))) ?? [] }));
   return {
     household,
     settings,
@@ -64,10 +58,12 @@ export function useAhead({ jars, lots, usual }: AheadData) {
     greenGrams,
     mostBatches,
     basis,
-    /** What each of the plan's roasts is of, in their order. */
-    beans: beansAhead(plan.roasts, greenGrams, left),
-    green: greenAhead(plan.roasts, greenGrams, left),
-    nameOf: (lotId: string) => lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? '',
+    /** The roasts to come, each with what is on its day's list. */
+    roasts,
+    /** What the batches that are still to be put on the lists are of, roast by roast. */
+    beans: beansAhead(roasts, greenGrams, left),
+    green: greenAhead(roasts, greenGrams, left),
+    nameOf: (lotId: string) => lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? 'beans put away',
     /** Green for one batch at least. */
     hasGreen: beansAhead([{ batches: 1 }], greenGrams, left)[0]?.length === 1,
     headline: headline(plan, date),
@@ -85,12 +81,15 @@ export function useAhead({ jars, lots, usual }: AheadData) {
   };
 }
 
-function headline({ roastDays: [next], runsOutDay }: StockPlan, date: (day: number) => Date): string {
+function headline({ roasts: [due], runsOutDay }: StockPlan, date: (day: number) => Date): string {
+  const next = due?.day;
   if (next === undefined)
     return runsOutDay === undefined
       ? 'There is coffee for four weeks; no roast is due.'
       : 'No day is left on which a roast would help in time.';
   const when = next === 0 ? 'today' : next === 1 ? 'tomorrow' : `on ${format(date(next), 'EEEE d MMMM')}`;
+  if (runsOutDay === undefined)
+    return `The next roast is planned ${when.replace(/^on /, 'for ')}; there is coffee for four weeks.`;
   if (runsOutDay === 0) return `Nothing rested is left. Roast ${when}.`;
-  return `Roast ${when}: what has rested lasts until ${runsOutDay === 1 ? 'today' : format(date((runsOutDay ?? 1) - 1), 'EEEE d MMMM')}.`;
+  return `Roast ${when}: what has rested lasts until ${runsOutDay === 1 ? 'today' : format(date(runsOutDay - 1), 'EEEE d MMMM')}.`;
 }

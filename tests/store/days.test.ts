@@ -5,12 +5,12 @@ import { describe, it } from 'node:test';
 import type { Id } from '@/core/ids';
 import {
   addBatches,
-  batchesToCome,
   batchRows,
   dayAfter,
   earlierDays,
   editDay,
   getDay,
+  listedDays,
   putOnDay,
   roastsBesides,
 } from '@/store/days';
@@ -41,7 +41,7 @@ describe('a roast day', () => {
     await undoChange(db, change);
   });
   it('takes up to twenty batches and says so beyond; earlier days can be copied from', async () => {
-    const { db, gear, lot } = await smallHousehold();
+    const { db, gear, lot, roasted } = await smallHousehold();
     const batch = { lotId: lot.id, gearId: gear.id, greenGrams: 80, shade: 4 as const };
     await addBatches(db, '2026-11-20', Array(20).fill(batch));
     await assert.rejects(addBatches(db, '2026-11-20', [batch]), /21 batches, and a day holds 20/);
@@ -55,8 +55,17 @@ describe('a roast day', () => {
     await editDay(db, '2026-11-22', ({ batches: [first] }) => ({
       batches: first ? [{ ...first, roastId: 'roast:0000000000aa' as Id<'roast'> }] : [],
     }));
-    assert.deepEqual([...(await batchesToCome(db, '2026-11-20'))], [['2026-11-20', 20]]);
-    assert.equal((await batchesToCome(db, '2026-11-21')).size, 0);
+    const open = async (from: string) =>
+      (await listedDays(db, from)).map(({ date, batches }) => [date, batches.length]);
+    assert.deepEqual(await open('2026-11-20'), [
+      ['2026-11-20', 20],
+      ['2026-11-22', 1],
+    ]);
+    const roast = await roasted(24);
+    await editDay(db, '2026-11-22', ({ batches: [first] }) => ({
+      batches: first ? [{ ...first, roastId: roast.id }] : [],
+    }));
+    assert.deepEqual(await open('2026-11-21'), [], 'what is roasted is not to come');
   });
 });
 

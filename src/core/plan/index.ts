@@ -35,6 +35,7 @@ export {
 export { HANDLING_S, type Job, type Schedule, type Standing, scheduleInOrder } from './schedule.ts';
 export { equalParts, LEAST_PART_GRAMS, stagedParts, stagedShades } from './stagedPull.ts';
 export {
+  type PlannedDay,
   type StockJar,
   type StockPlan,
   stockAhead,

@@ -1,4 +1,5 @@
-import { sum } from 'd3-array';
+import { sort, sum } from 'd3-array';
+
 /** Roasted coffee on the shelf, or to come. Days are whole numbers, 0 is today. */
 export interface StockJar {
   readonly grams: number;
@@ -24,10 +25,21 @@ interface StockDay {
   readonly roastDue: boolean;
 }
 
-/** A day to roast on, with so many batches. */
+/** A day to roast on. */
 interface RoastDayAhead {
   readonly day: number;
+  /** Batches that are still to be put on its list. */
   readonly batches: number;
+  /** What is on its list already. */
+  readonly planned: PlannedDay | undefined;
+}
+
+/** What is on a day's list already. */
+export interface PlannedDay {
+  readonly day: number;
+  readonly batches: number;
+  /** What they give together, roasted grams. */
+  readonly grams: number;
 }
 
 /** What is to be roasted, when and how often, so that nobody runs short. */
@@ -47,6 +59,8 @@ export interface StockQuestion {
   readonly gramsPerDay: number;
   /** What one batch gives, grams. */
   readonly roastGrams: number;
+  /** Batches that will be roasted whatever else is; none when absent. A day stands once in it. */
+  readonly planned?: readonly PlannedDay[] | undefined;
   /** What is drunk on a day besides, or 0 to nothing at all: guests and holidays; as on every day when absent. */
   readonly gramsOn?: ((day: number) => number) | undefined;
   /** Whether there may be roasting on a day; on every one when absent. */
@@ -68,13 +82,13 @@ const HORIZON_DAYS = 28;
 /**
  * Stock day by day for the next 28. Whenever the household would run short, roasts are put on the last allowed day that
  * still lets them rest in time: as many batches as the day has time for and as will be drunk fresh, or just as many as
- * are needed. What goes past first is drunk first (handbook, sections 8, 11 and 14).
+ * are needed. What is planned already counts first. What goes past first is drunk first (handbook, sections 8, 11 and 14).
  * Throws RangeError unless use, roast and rest are sensible.
  */
 export function stockAhead(question: StockQuestion): StockPlan {
   const { gramsPerDay, roastGrams, restDays, lastDays, horizonDays = HORIZON_DAYS } = question;
   const { gramsOn = () => gramsPerDay, mayRoast = () => true, freshDays = lastDays, fewDays = false } = question;
-  const { mostBatches = Number.POSITIVE_INFINITY } = question;
+  const { mostBatches = Number.POSITIVE_INFINITY, planned = [] } = question;
   if (!(gramsPerDay > 0)) throw new RangeError(`gramsPerDay must be above 0 g, got ${gramsPerDay} g`);
   if (!(roastGrams > 0)) throw new RangeError(`roastGrams must be above 0 g, got ${roastGrams} g`);
   if (!(restDays >= 0 && lastDays > restDays))
@@ -82,14 +96,17 @@ export function stockAhead(question: StockQuestion): StockPlan {
   if (!(mostBatches >= 1)) throw new RangeError(`mostBatches must be 1 or more, got ${mostBatches}`);
   const alone = drink(question.jars, gramsOn, horizonDays);
   const batches = new Map<number, number>();
+  const plannedOn = new Map(planned.map((each) => [each.day, each]));
+  const roasted = (day: number, grams: number): StockJar => ({
+    grams,
+    fromDay: day,
+    readyDay: day + restDays,
+    lastDay: day + lastDays,
+  });
+  const certain = [...question.jars, ...planned.map(({ day, grams }) => roasted(day, grams))];
   const jarsWith = (more: ReadonlyMap<number, number>) => [
-    ...question.jars,
-    ...[...more].map(([day, count]) => ({
-      grams: count * roastGrams,
-      fromDay: day,
-      readyDay: day + restDays,
-      lastDay: day + lastDays,
-    })),
+    ...certain,
+    ...[...more].map(([day, count]) => roasted(day, count * roastGrams)),
   ];
   /** Whether what is roasted on a day, so many batches of it, is drunk while it is fresh. */
   const staysFresh = (day: number, count: number) => {
@@ -106,10 +123,11 @@ export function stockAhead(question: StockQuestion): StockPlan {
   const add = (day: number) => {
     const now = batches.get(day) ?? 0;
     let count = now + 1;
-    while (fewDays && now === 0 && count < mostBatches && staysFresh(day, count + 1)) count++;
+    while (fewDays && now === 0 && count < roomOn(day) && staysFresh(day, count + 1)) count++;
     batches.set(day, count);
   };
-  const hasRoom = (day: number) => mayRoast(day) && (batches.get(day) ?? 0) < mostBatches;
+  const roomOn = (day: number) => mostBatches - (plannedOn.get(day)?.batches ?? 0);
+  const hasRoom = (day: number) => mayRoast(day) && (batches.get(day) ?? 0) < roomOn(day);
   // A shortage before today's roast has rested cannot be helped; each later one gets the latest roast that still helps.
   let helpedFrom = restDays;
   for (;;) {
@@ -125,9 +143,17 @@ export function stockAhead(question: StockQuestion): StockPlan {
     add(day);
     if (inTime === undefined) helpedFrom = Math.max(helpedFrom, day + restDays);
   }
-  const roasts = [...batches].map(([day, count]) => ({ day, batches: count })).sort((x, y) => x.day - y.day);
+  const onDays = [...new Set([...plannedOn.keys(), ...batches.keys()])].filter((day) => day < horizonDays);
+  const roasts = sort(onDays).map((day) => ({
+    day,
+    batches: batches.get(day) ?? 0,
+    planned: plannedOn.get(day),
+  }));
   return {
-    days: drink(jarsWith(batches), gramsOn, horizonDays).map((each) => ({ ...each, roastDue: batches.has(each.day) })),
+    days: drink(jarsWith(batches), gramsOn, horizonDays).map((each) => ({
+      ...each,
+      roastDue: onDays.includes(each.day),
+    })),
     roasts,
     roastDays: roasts.map(({ day }) => day),
     runsOutDay: alone.find(({ shortGrams }) => shortGrams > SLACK_GRAMS)?.day,

@@ -1,11 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { database } from '@/store/current';
-import { lotsWithStock } from '@/store/larder';
 import { allJars } from '@/store/shelf';
-import { usualBatch } from '@/store/usualBatch';
+import { type AheadData, readAhead } from '@/store/stockPlan';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
-import { type AheadData, useAhead } from '@/ui/useAhead';
+import { useAhead } from '@/ui/useAhead';
 import { AheadSentence } from './AheadSentence';
 import { GuestsAndAway } from './GuestsAndAway';
 import { RoastDaysAhead } from './RoastDaysAhead';
@@ -24,8 +23,8 @@ export function AheadView() {
 function Read() {
   const data = useLiveQuery(async () => {
     const db = database();
-    const [jars, lots, usual] = await Promise.all([allJars(db, Date.now()), lotsWithStock(db), usualBatch(db)]);
-    return { jars, lots, usual };
+    const [jars, ahead] = await Promise.all([allJars(db, Date.now()), readAhead(db)]);
+    return { jars, ...ahead };
   }, []);
   return data ? <Ahead data={data} /> : <p className="text-husk py-10">Counting the jars…</p>;
 }

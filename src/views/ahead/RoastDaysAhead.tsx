@@ -1,26 +1,25 @@
 import { sum } from 'd3-array';
 import { format } from 'date-fns';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { mugsIn } from '@/core/household';
 import { type BatchAhead, givenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { addBatches, batchesToCome } from '@/store/days';
+import { addBatches } from '@/store/days';
 import { notify } from '@/store/notices';
+import type { AheadData } from '@/store/stockPlan';
 import { Button } from '@/ui/Button';
 import { beansWords } from '@/ui/beansWords';
-import type { AheadData, AheadModel } from '@/ui/useAhead';
+import type { AheadModel } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
 
 /** The days to roast on with what each gives, and whether the green lasts. */
 export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; readonly data: AheadData }) {
   const words = useWords();
-  const { plan, date, roastGrams, greenGrams, household, usual, beans, nameOf } = ahead;
+  const { roasts, date, roastGrams, greenGrams, household, usual, beans, nameOf } = ahead;
   const left = sum(data.lots, ({ leftGrams }) => Math.max(0, leftGrams));
   const gives = (i: number) =>
-    givenAhead(beans[i] ?? [], plan.roasts[i]?.batches ?? 0, { greenGrams, roastedGrams: roastGrams });
-  const planned = useLiveQuery(() => batchesToCome(database(), localDay(Date.now())), []);
-  const plannedOn = (day: number) => planned?.get(localDay(date(day))) ?? 0;
+    (roasts[i]?.planned?.grams ?? 0) +
+    givenAhead(beans[i] ?? [], roasts[i]?.batches ?? 0, { greenGrams, roastedGrams: roastGrams });
   const put = async (day: number, batches: readonly BatchAhead[]) => {
     const { gear, shade } = usual;
     if (!gear) return;
@@ -45,12 +44,12 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
   return (
     <>
       <h2 className="border-ink mt-8 border-t-2 pt-3 text-xl">Roast days until then</h2>
-      {plan.roasts.length === 0 ? (
+      {roasts.length === 0 ? (
         <p className="mt-2">None is due in the next four weeks.</p>
       ) : (
         <>
           <ul className="divide-line mt-1 max-w-3xl divide-y">
-            {plan.roasts.map(({ day, batches }, i) => (
+            {roasts.map(({ day, batches, listed }, i) => (
               <li key={day} className="flex flex-wrap items-center gap-x-5 gap-y-1 py-2">
                 <a
                   className="flex min-h-11 items-center font-bold underline underline-offset-4 sm:w-[15rem]"
@@ -59,16 +58,23 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
                   {format(date(day), 'EEEE d MMMM')}
                 </a>
                 <span className="mr-auto min-w-[14rem] flex-1">
-                  {count(batches)}, {words.weight(gives(i))}: {mugsIn(gives(i), household)} mugs
-                  <span className="text-husk block">{beansWords(beans[i] ?? [], batches, nameOf)}</span>
+                  {count(listed.length, batches)}, {words.weight(gives(i))}: {mugsIn(gives(i), household)} mugs
+                  {listed.length > 0 && (
+                    <span className="text-husk block">Planned: {beansWords(listed, listed.length, nameOf)}</span>
+                  )}
+                  {batches > 0 && (
+                    <span className="text-husk block">
+                      {listed.length > 0 && 'Besides: '}
+                      {beansWords(beans[i] ?? [], batches, nameOf)}
+                    </span>
+                  )}
                 </span>
-                {plannedOn(day) > 0 && <span className="text-husk">{plannedOn(day)} planned</span>}
-                {plannedOn(day) === 0 && (beans[i]?.length ?? 0) > 0 && usual.gear && (
+                {(beans[i]?.length ?? 0) > 0 && usual.gear && (
                   <Button
                     onClick={() => void put(day, beans[i] ?? [])}
                     aria-label={`Plan ${format(date(day), 'd MMMM')}`}
                   >
-                    Plan it
+                    {listed.length > 0 ? 'Plan the rest' : 'Plan it'}
                   </Button>
                 )}
               </li>
@@ -81,7 +87,11 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
   );
 }
 
-const count = (batches: number) => (batches === 1 ? 'One batch' : `${batches} batches`);
+function count(listed: number, more: number): string {
+  const batches = (all: number) => (all === 1 ? 'One batch' : `${all} batches`);
+  if (listed === 0) return batches(more);
+  return `${batches(listed)} planned${more > 0 ? ` and ${more === 1 ? 'one' : more} more` : ''}`;
+}
 
 /** What it takes of the larder, and before which day more must be there. */
 function greenWords({ date, green }: AheadModel, left: number, weight: (grams: number) => string): string {

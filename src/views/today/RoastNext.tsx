@@ -3,30 +3,26 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { type BatchAhead, countsOfBeans, windowDays } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { lotsWithStock } from '@/store/larder';
 import type { JarNow } from '@/store/shelf';
-import { usualBatch } from '@/store/usualBatch';
+import { type AheadData, readAhead } from '@/store/stockPlan';
 import { LinkButton } from '@/ui/Button';
 import { beansWords } from '@/ui/beansWords';
 import { onDay } from '@/ui/dates';
-import { type AheadData, useAhead } from '@/ui/useAhead';
+import { useAhead } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
 
 /** When the next roast is due, so that it has rested before the shelf runs short, and of what. */
 export function RoastNext({ jars }: { readonly jars: readonly JarNow[] }) {
-  const read = useLiveQuery(async () => {
-    const [lots, usual] = await Promise.all([lotsWithStock(database()), usualBatch(database())]);
-    return { lots, usual };
-  }, []);
+  const read = useLiveQuery(() => readAhead(database()), []);
   return read ? <Due data={{ jars, ...read }} /> : null;
 }
 
 /** The same answer as four weeks ahead gives, since it is the same question. */
 function Due({ data }: { readonly data: AheadData }) {
   const words = useWords();
-  const { plan, gramsPerDay, usual, household, beans, nameOf, hasGreen } = useAhead(data);
+  const { plan, gramsPerDay, usual, household, roasts, beans, nameOf, hasGreen } = useAhead(data);
   const now = new Date();
-  const [due] = plan.roasts;
+  const [due] = roasts;
   const next = due?.day;
   const { restDays } = windowDays(usual.shade, household.restSchool);
   return (
@@ -42,20 +38,20 @@ function Due({ data }: { readonly data: AheadData }) {
         <>
           <What
             day={next === 0 ? 'Today' : next === 1 ? 'Tomorrow' : format(addDays(now, next), 'EEEE d MMMM')}
-            batches={due?.batches ?? 1}
-            of={beans[0] ?? []}
+            batches={(due?.listed.length ?? 0) + (due?.batches ?? 0)}
+            of={[...(due?.listed ?? []), ...(beans[0] ?? [])]}
             nameOf={nameOf}
           />
           <p className="mt-2">
-            {plan.runsOutDay === 0
-              ? 'Nothing rested is left'
-              : `What has rested runs out ${onDay(addDays(now, plan.runsOutDay ?? 0))}`}{' '}
-            at {words.weight(gramsPerDay)} a day; {words.shade(usual.shade)} wants{' '}
+            {runsOutWords(plan.runsOutDay, now)} at {words.weight(gramsPerDay)} a day; {words.shade(usual.shade)} wants{' '}
             {restDays === 1 ? 'a day' : `${restDays} days`} of rest.
           </p>
           <div className="mt-3 flex flex-wrap gap-3">
-            <LinkButton href={next === 0 ? '/plan/' : `/plan/day/?date=${localDay(addDays(now, next))}`} variant="next">
-              Plan it
+            <LinkButton
+              href={next === 0 && !due?.planned ? '/plan/' : `/plan/day/?date=${localDay(addDays(now, next))}`}
+              variant="next"
+            >
+              {due?.planned && due.batches === 0 ? 'See the day' : 'Plan it'}
             </LinkButton>
             <LinkButton href="/plan/ahead/" variant="quiet">
               Four weeks ahead
@@ -73,6 +69,11 @@ function Due({ data }: { readonly data: AheadData }) {
       )}
     </section>
   );
+}
+
+function runsOutWords(day: number | undefined, now: Date): string {
+  if (day === undefined) return 'What has rested lasts four weeks';
+  return day === 0 ? 'Nothing rested is left' : `What has rested runs out ${onDay(addDays(now, day))}`;
 }
 
 interface WhatProps {

@@ -19,6 +19,20 @@ describe('whether the green lasts', () => {
     assert.deepEqual(greenAhead(roasts, 100, [of(400)]), { batches: 4, needGrams: 400, short: undefined });
     assert.deepEqual(greenAhead([], 100, []), { batches: 0, needGrams: 0, short: undefined });
   });
+  it('takes what is on the lists first, of its own beans', () => {
+    const listed = [{ lotId: of(0).lotId, greenGrams: 120 }];
+    const withList = [{ day: 1, batches: 0, listed }, ...roasts];
+    // 320 g less 120 make two batches; the other two are missing.
+    assert.deepEqual(greenAhead(withList, 100, [of(320)]), {
+      batches: 5,
+      needGrams: 520,
+      short: { grams: 200, day: 6 },
+    });
+    // A list may ask for more than there is.
+    const only = [{ day: 1, batches: 0, listed: [...listed, ...listed] }];
+    assert.deepEqual(greenAhead(only, 100, [of(200), of(500, 'b')]).short, { grams: 40, day: 1 });
+    assert.equal(greenAhead(only, 100, [of(240)]).short, undefined);
+  });
   it('does not make a batch of two remainders, and takes a smaller batch as it is', () => {
     const two = greenAhead(roasts, 100, [of(260), of(140, 'b')]);
     assert.deepEqual(two, { batches: 4, needGrams: 400, short: { grams: 40, day: 9 } });

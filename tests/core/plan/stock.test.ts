@@ -98,14 +98,14 @@ describe('roast days ahead', () => {
     const few = stockAhead({ ...question, fewDays: true, mostBatches: 4 });
     assert.ok(one.roastDays.length >= 10, `${one.roastDays.length} days with a batch at a time`);
     // Four batches are 280 g, nine days and a third.
-    assert.deepEqual(few.roasts[0], { day: 0, batches: 4 });
+    assert.deepEqual(few.roasts[0], { day: 0, batches: 4, planned: undefined });
     assert.ok(few.roastDays.length <= 3, few.roastDays.join(', '));
     assert.ok(few.days.slice(2).every(({ shortGrams }) => shortGrams <= 1));
   });
   it('never hold more than is drunk fresh', () => {
     // Ten grams a day: 70 g last a week, so of twenty batches that there is time for only two stay within 21 days.
     const [first] = stockAhead({ ...question, gramsPerDay: 10, fewDays: true, mostBatches: 20 }).roasts;
-    assert.deepEqual(first, { day: 0, batches: 2 });
+    assert.deepEqual(first, { day: 0, batches: 2, planned: undefined });
   });
   it('are only those of the week that may be, with what carries over to the next', () => {
     // Today is a Thursday; roasting on Saturdays, days 2, 9, 16 and 23.
@@ -114,7 +114,37 @@ describe('roast days ahead', () => {
     // Nothing is there until the first has rested, on day 4; a week from then on is 210 g, three batches.
     assert.ok(plan.days.slice(0, 4).every(({ shortGrams }) => shortGrams === 30));
     assert.ok(plan.days.slice(4).every(({ shortGrams }) => shortGrams <= 1));
-    assert.deepEqual(plan.roasts[0], { day: 2, batches: 3 });
+    assert.deepEqual(plan.roasts[0], { day: 2, batches: 3, planned: undefined });
+  });
+  it('count what is on the lists already', () => {
+    // 300 g last ten days. 210 g roasted on day 5 are there from day 7 on: 17 days in all, so that the next is due on day 15.
+    const planned = [{ day: 5, batches: 3, grams: 210 }];
+    const jars = [{ grams: 300, readyDay: 0, lastDay: 40 }];
+    const plan = stockAhead({ ...question, jars, planned });
+    assert.deepEqual(
+      plan.roasts.slice(0, 2).map((each) => [each.day, each.batches, each.planned?.batches]),
+      [
+        [5, 0, 3],
+        [15, 1, undefined],
+      ],
+    );
+    assert.equal(plan.days[6]?.restingGrams, 210);
+    assert.equal(plan.runsOutDay, 10, 'if nobody roasts');
+    // More on the one day that there may be roasting, as far as it has time.
+    const one = { ...question, planned: [{ day: 0, batches: 2, grams: 140 }], mayRoast: (day: number) => day === 0 };
+    assert.deepEqual(
+      [3, 2].map((mostBatches) => stockAhead({ ...one, mostBatches }).roasts.map(({ batches }) => batches)),
+      [[1], [0]],
+    );
+    // What lies beyond the four weeks is not among them.
+    assert.deepEqual(
+      stockAhead({
+        ...question,
+        jars: [{ grams: 2000, readyDay: 0, lastDay: 60 }],
+        planned: [{ day: 40, batches: 1, grams: 70 }],
+      }).roasts,
+      [],
+    );
   });
   it('follow guests and holidays', () => {
     const jars = [{ grams: 300, readyDay: 0, lastDay: 40 }];
