@@ -17,6 +17,18 @@ export const complaintNames = {
   scorched: 'spotted or scorched',
 } as const satisfies Record<Complaint, string>;
 
+/** What is usually changed for beans that look or bite so, where the record says nothing of why (handbook, section 10). */
+export const usualChanges = {
+  uneven: 'stir or shake more; then a smaller batch, or a gentler start',
+  raw: 'less heat early, so that browning takes longer',
+  scorched: 'less heat until the beans move, or more distance',
+} as const satisfies Partial<Record<Complaint, string>>;
+/** A complaint of how the beans are, not of how the cup tastes. */
+export type LookComplaint = keyof typeof usualChanges;
+
+/** Whether it is the roast's alone: no grinder or brew can do it. */
+export const isOfLooks = (complaint: Complaint): complaint is LookComplaint => complaint in usualChanges;
+
 /** Words of the tasting sheet that are a complaint. */
 const ofWord: Readonly<Record<string, Complaint>> = {
   flat: 'flat',

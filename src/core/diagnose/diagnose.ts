@@ -1,6 +1,6 @@
 import { sum } from 'd3-array';
 import type { Case } from './case.ts';
-import type { Complaint } from './complaints.ts';
+import { type Complaint, isOfLooks, type LookComplaint } from './complaints.ts';
 import { type FindingId, findingIds } from './findingNames.ts';
 import { missingFrom } from './missing.ts';
 import type { Proposal, Sign } from './rule.ts';
@@ -31,6 +31,8 @@ export interface Diagnosis {
   readonly verdict: 'found' | 'inOrder' | 'notEnough';
   /** Complaints of taste that nothing in the roast explains: then it is the grinder, then the brewing (handbook, section 10). */
   readonly unexplained: readonly Complaint[];
+  /** The same of the beans themselves: how they look and bite. */
+  readonly looksUnexplained: readonly LookComplaint[];
   /** What to record next time, so that there is more to go by. */
   readonly missing: readonly string[];
 }
@@ -73,15 +75,13 @@ export function diagnose(evidence: Case): Diagnosis {
   return {
     findings,
     verdict: findings.length > 0 ? 'found' : isTold(evidence) ? 'inOrder' : 'notEnough',
-    unexplained: [...evidence.complaints.keys()].filter(
-      (complaint) => OF_TASTE.has(complaint) && !explained.has(complaint),
-    ),
+    unexplained: [...evidence.complaints.keys()].filter((each) => !isOfLooks(each) && !explained.has(each)),
+    looksUnexplained: [...new Set([...evidence.looks, ...evidence.complaints.keys()])]
+      .filter(isOfLooks)
+      .filter((each) => !explained.has(each)),
     missing: missingFrom(evidence),
   };
 }
-
-/** What a grinder or a brew can do; the look of the beans is the roast's alone. */
-const OF_TASTE: ReadonlySet<Complaint> = new Set(['flat', 'tart', 'bitter', 'bready']);
 
 /** Every mark that parts one stretch from the next is there. */
 const isTold = ({ reached }: Case) =>

@@ -14,9 +14,9 @@ const MOST_GRAMS_SHARE = 0.2;
 
 /**
  * Less heat (`by` −1) or more (1) from a moment on, so that a stretch comes back to its usual length: so many steps as
- * this gear's own roasts say, or the lid, or a smaller batch where there is no control of heat.
+ * this gear's own roasts say, or the lid, or another batch where there is no control of heat. `question` is asked of heat.
  */
-export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stretch): Omit<Proposal, 'question'> {
+export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stretch, question: string): Proposal {
   const { control, noted, used } = evidence.heat;
   const missing = shortOf(evidence, stretch);
   if (control) {
@@ -24,7 +24,8 @@ export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stret
     const steps = Math.min(MOST_STEPS, Math.max(1, Math.round(Math.abs(missing) / Math.max(1, perStep))));
     const set = noted[stretchAfter(when)];
     // Nobody noted a setting: then only by how much.
-    if (set === undefined) return { change: { kind: 'heat', control: control.id, bySteps: by * steps, when } };
+    if (set === undefined)
+      return { change: { kind: 'heat', control: control.id, bySteps: by * steps, when }, question };
     const now = Math.round(set);
     // One step past what was ever used here, no further: what lies there nobody knows.
     const within = (wanted: number) =>
@@ -35,13 +36,14 @@ export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stret
       return {
         change: { kind: 'move', control: control.id, value, when },
         expected: variedHeat(evidence) ? expectedWords(evidence, Math.abs(made) * perStep, by < 0) : undefined,
+        question,
       };
   }
   const lid = controlsOf(evidence.gear ?? { method: evidence.method.id }).find(
     (each) => each.kind === 'switch' && each.id === 'lid',
   );
   if (lid?.kind === 'switch' && by < 0 && !madeMove(evidence, 'lid', lid.on))
-    return { change: { kind: 'move', control: 'lid', value: lid.on, when } };
+    return { change: { kind: 'move', control: 'lid', value: lid.on, when }, question };
   return sizedGrams(evidence, by, stretch);
 }
 
@@ -53,7 +55,7 @@ function variedGrams({ past, roast }: Case): boolean {
 }
 
 /** A batch so much smaller or larger that it slows or hastens a stretch; which way depends on what carries the heat. */
-export function sizedGrams(evidence: Case, by: -1 | 1, stretch: Stretch): Omit<Proposal, 'question'> {
+export function sizedGrams(evidence: Case, by: -1 | 1, stretch: Stretch): Proposal {
   const { greenGrams } = evidence.roast;
   // In hot air a bigger batch runs faster, elsewhere slower (handbook, section 4).
   const bigger = (evidence.method.heatedBy === 'air') === by > 0;
@@ -68,6 +70,7 @@ export function sizedGrams(evidence: Case, by: -1 | 1, stretch: Stretch): Omit<P
   return {
     change: { kind: 'grams', byGrams },
     expected: variedGrams(evidence) ? expectedWords(evidence, gains, by < 0) : undefined,
+    question: byGrams > 0 ? 'A larger batch?' : 'A smaller batch?',
   };
 }
 

@@ -36,12 +36,12 @@ const cup = (words: readonly string[], hours = 72): Cup => ({
 });
 
 /** Ten earlier roasts with these times, a few seconds apart, and what was set in each. */
-function history(gear: Gear, [yellow, firstCrack, out]: Times, set: readonly Entry[] = []): PastRoast[] {
+function history(gear: Gear, [yellow, firstCrack, out]: Times, set: readonly Entry[], greenGrams: number): PastRoast[] {
   return Array.from({ length: 10 }, (_, i) => {
     const times = 1 + ((i % 5) - 2) * 0.01;
     const made = roastOf([...set, ...log([yellow * times, firstCrack * times, out * times])], {
       gearId: gear.id,
-      greenGrams: 200,
+      greenGrams,
     });
     return pastRoastOf(toldBy(made), undefined, gear);
   });
@@ -51,17 +51,18 @@ interface Told {
   readonly method?: MethodId;
   readonly usual?: Times;
   readonly set?: readonly Entry[];
+  readonly grams?: number;
   readonly now: readonly Entry[];
   readonly facts?: Partial<Roast>;
   readonly words?: readonly string[];
   readonly more?: Partial<CaseFacts>;
 }
 const USUAL: Times = [360, 690, 840];
-function read({ method = 'smallDrum', usual = USUAL, set = [], now, facts, words, more }: Told) {
+function read({ method = 'smallDrum', usual = USUAL, set = [], grams = 200, now, facts, words, more }: Told) {
   const gear = gearOf(method);
   const roast = roastOf([...now], {
     gearId: gear.id,
-    greenGrams: 200,
+    greenGrams: grams,
     wantedShade: 4,
     createdAt: AT,
     chargedAt: AT,
@@ -71,7 +72,7 @@ function read({ method = 'smallDrum', usual = USUAL, set = [], now, facts, words
     roast,
     lot: undefined,
     gear,
-    past: usual.length ? history(gear, usual, set) : [],
+    past: usual.length ? history(gear, usual, set, grams) : [],
     cups: words ? [cup(words)] : [],
     ...more,
   });
@@ -221,10 +222,37 @@ describe('the pull', () => {
   });
 });
 
+describe('one change', () => {
+  it('is asked of what it changes: gear without a control of heat gets another batch', () => {
+    const slow = { now: log([200, 450, 600]), usual: [150, 330, 440] as Times };
+    const [air] = read({ ...slow, method: 'hotAirPopper', grams: 80 }).findings;
+    assert.deepEqual(
+      [air?.id, air?.proposal.question],
+      ['underpowered', 'A larger batch?'],
+      'air is held back by beans',
+    );
+    const [drum] = read(slow).findings;
+    assert.deepEqual([drum?.id, drum?.proposal.question], ['underpowered', 'More heat from the start?']);
+  });
+  it('for spots tells what burnt them, and a late yellow is no weak mains', () => {
+    const hot = read({ now: [move(2, 8), ...log([300, 640, 790])], set: [move(2, 5)], facts: { spots: 'many' } });
+    assert.equal(hot.findings[0]?.id, 'scorched');
+    assert.match(
+      hot.findings[0]?.evidence.join(' ') ?? '',
+      /3 steps above what you usually set until yellow.*Drying took 5:00/,
+    );
+    assert.deepEqual(
+      read({ now: log([450, 690, 840]) }).findings.map(({ id }) => id),
+      ['misMarked'],
+    );
+  });
+});
+
 describe('a tick', () => {
   it('counts once: patchy is a look and no complaint besides', () => {
-    const { findings, unexplained, its } = read({ now: log(USUAL), facts: { evenness: 'patchy' } });
+    const { findings, unexplained, looksUnexplained, its } = read({ now: log(USUAL), facts: { evenness: 'patchy' } });
     assert.deepEqual([findings, unexplained, its.complaints.size], [[], [], 0]);
+    assert.deepEqual(looksUnexplained, ['uneven'], 'the beans are not in order, though the times are');
     for (const finding of read({ now: log([250, 480, 620]), facts: { evenness: 'patchy' } }).findings)
       assert.doesNotMatch(all(finding), /called/);
   });
@@ -340,7 +368,11 @@ describe('words', () => {
     }
   });
   it('send nobody to the grinder for what the eye sees', () => {
-    const { unexplained } = read({ now: log(USUAL), facts: { note: 'uneven, scorched, flat' } });
-    assert.deepEqual(unexplained, ['flat']);
+    const { unexplained, looksUnexplained } = read({ now: log(USUAL), facts: { note: 'uneven, scorched, flat' } });
+    assert.deepEqual(
+      [unexplained, looksUnexplained],
+      [['flat'], ['uneven']],
+      'spots that somebody named are a finding',
+    );
   });
 });

@@ -23,8 +23,5 @@ export const draggedBrowning: Rule = {
     asUsual(evidence, 'middle', 0.6, said),
   ],
   says: () => 'Browning, from yellow to first crack, dragged.',
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, 1, atMilestone('yellow'), 'yellowToFirst'),
-    question: 'Shorter browning?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, 1, atMilestone('yellow'), 'yellowToFirst', 'Shorter browning?'),
 };

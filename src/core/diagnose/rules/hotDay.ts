@@ -21,8 +21,5 @@ export const hotDay: Rule = {
     ];
   },
   says: () => 'The hot day hastened the roast.',
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, -1, fromStart, 'toFirstCrack'),
-    question: 'Less heat on a hot day?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, -1, fromStart, 'toFirstCrack', 'Less heat on a hot day?'),
 };

@@ -1,4 +1,5 @@
 import { heatAsUsual, heatSign } from '../heatSigns.ts';
+import { yellowInDoubt } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
@@ -11,7 +12,8 @@ export const hotStart: Rule = {
   causes: ['rushedBrowning', 'tooShort'],
   signs: (evidence, said) => [
     spanSign(evidence, 'drying', 'short', 1, said),
-    heatSign(evidence, 'early', 'above', 0.5),
+    // More heat that was noted explains an early yellow.
+    heatSign(evidence, 'early', 'above', 0.5) ?? yellowInDoubt(evidence),
     heatSign(evidence, 'early', 'below', -0.8),
     evidence.roast.spots !== 'many' && heatAsUsual(evidence, 'early', -0.35),
     fact(evidence.roast.spots === 'many', 'Many beans have scorched spots.', 0.3),
@@ -19,5 +21,5 @@ export const hotStart: Rule = {
     asUsual(evidence, 'drying', 0.7, said),
   ],
   says: () => 'The beans were heated too fast before they turned yellow.',
-  propose: (evidence) => ({ ...sizedHeat(evidence, -1, fromStart, 'toYellow'), question: 'A gentler start?' }),
+  propose: (evidence) => sizedHeat(evidence, -1, fromStart, 'toYellow', 'A gentler start?'),
 };

@@ -18,8 +18,5 @@ export const overLong: Rule = {
     asUsual(evidence, 'toFirstCrack', 1.2, said),
   ],
   says: () => 'The whole roast took too long: that dulls a cup.',
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, 1, fromStart, 'toFirstCrack'),
-    question: 'More heat from the start?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, 1, fromStart, 'toFirstCrack', 'More heat from the start?'),
 };

@@ -41,10 +41,7 @@ export const poorMovement: Rule = {
           question: 'Tilted so that they turn over?',
         }
       : evidence.stirs >= OFTEN * ((evidence.reached.pull ?? 0) / 60)
-        ? {
-            ...sizedGrams(evidence, evidence.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack'),
-            question: 'A smaller batch?',
-          }
+        ? sizedGrams(evidence, evidence.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack')
         : evidence.stirs > 0
           ? { change: { kind: 'care', care: 'stirMore' }, question: 'Stirred without a pause?' }
           : { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' },

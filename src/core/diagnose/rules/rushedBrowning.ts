@@ -29,10 +29,7 @@ export const rushedBrowning: Rule = {
     asUsual(evidence, 'middle', 0.6, said),
   ],
   says: () => 'Browning, from yellow to first crack, was rushed.',
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, -1, atMilestone('yellow'), 'yellowToFirst'),
-    question: 'Longer browning?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, -1, atMilestone('yellow'), 'yellowToFirst', 'Longer browning?'),
 };
 
 /** Still so fast at first crack, it will run away (handbook, section 6, says "still high"; the figure is ours), °C a minute. */

@@ -1,7 +1,8 @@
 import { controlsOf } from '../../gear/index.ts';
+import { heatSign } from '../heatSigns.ts';
 import { scorchedWords } from '../photoWords.ts';
 import type { Rule } from '../rule.ts';
-import { calledWords, fact } from '../signs.ts';
+import { calledWords, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
 
 /** Nearer than this share of where the control starts, a gun or flame is close. */
@@ -15,6 +16,7 @@ export const scorched: Rule = {
   causes: ['poorMovement', 'hotStart'],
   signs: (evidence) => {
     const near = closest(evidence);
+    const isSeen = seenSpots(evidence);
     return [
       fact(evidence.roast.spots === 'many', scorchedWords(evidence.roast, 'Many'), 1),
       fact(evidence.roast.spots === 'some', scorchedWords(evidence.roast, 'Some'), 0.5),
@@ -25,6 +27,9 @@ export const scorched: Rule = {
       ),
       fact(evidence.roast.spots === 'none', 'No bean has a scorched spot.', -2),
       fact(near !== undefined, `The heat came as near as ${near} cm.`, 0.65),
+      // By itself a hot start is no scorch.
+      isSeen && heatSign(evidence, 'early', 'above', 0.3),
+      isSeen && spanSign(evidence, 'drying', 'short', 0.2),
       fact(moved(evidence, 'stuck') || moved(evidence, 'slow'), 'The beans hardly moved.', 0.2),
     ];
   },
@@ -36,11 +41,14 @@ export const scorched: Rule = {
         change: { kind: 'move', control: far.id, value: far.start, when: fromStart },
         question: 'More distance until yellow?',
       };
-    return { ...sizedHeat(evidence, -1, fromStart, 'toYellow'), question: 'Less heat until the beans move?' };
+    return sizedHeat(evidence, -1, fromStart, 'toYellow', 'Less heat until the beans move?');
   },
 };
 
 type Its = Parameters<Rule['signs']>[0];
+
+const seenSpots = ({ roast, complaints }: Its): boolean =>
+  roast.spots === 'many' || roast.spots === 'some' || complaints.has('scorched');
 
 function distanceOf(evidence: Its) {
   return controlsOf(evidence.gear ?? { method: evidence.method.id }).find(

@@ -26,7 +26,7 @@ export const smallBatch: Rule = {
   says: () => 'The small batch ran ahead of the gear’s usual heat.',
   propose: (evidence) =>
     evidence.roast.greenGrams < evidence.usualGrams * TEST
-      ? { ...sizedHeat(evidence, -1, fromStart, 'toFirstCrack'), question: 'Less heat under a small batch?' }
+      ? sizedHeat(evidence, -1, fromStart, 'toFirstCrack', 'Less heat under a small batch?')
       : {
           change: {
             kind: 'grams',

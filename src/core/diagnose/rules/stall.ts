@@ -18,15 +18,10 @@ export const stall: Rule = {
     (evidence.rates.atPull ?? STALL_PER_MIN) >= STALL_PER_MIN && asUsual(evidence, 'pace', 0.7, said),
   ],
   says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
-  propose: (evidence) => ({
-    ...sizedHeat(
-      evidence,
-      1,
-      atMilestone((evidence.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack'),
-      'yellowToFirst',
-    ),
-    question: 'Enough heat to the end?',
-  }),
+  propose: (evidence) => {
+    const from = atMilestone((evidence.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack');
+    return sizedHeat(evidence, 1, from, 'yellowToFirst', 'Enough heat to the end?');
+  },
 };
 
 /** How fast it still rose before the pull. */

@@ -19,8 +19,5 @@ export const tooShort: Rule = {
     asUsual(evidence, 'toFirstCrack', 1.2, said),
   ],
   says: () => 'The whole roast was too short: the inside of the beans did not keep up.',
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, -1, fromStart, 'toFirstCrack'),
-    question: 'Less heat from the start?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, -1, fromStart, 'toFirstCrack', 'Less heat from the start?'),
 };

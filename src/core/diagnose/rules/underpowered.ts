@@ -1,4 +1,5 @@
 import { heatAsUsual, heatSign } from '../heatSigns.ts';
+import { yellowInDoubt } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
@@ -17,6 +18,7 @@ export const underpowered: Rule = {
     heatSign(evidence, 'early', 'below', -3) ?? heatSign(evidence, 'middle', 'below', -1.6),
     // Weak mains are weak from the start: after a drying as usual something else held it up.
     asUsual(evidence, 'drying', 1.2, said),
+    yellowInDoubt(evidence),
     fact(
       evidence.roast.greenGrams > evidence.usualGrams * 1.12 && evidence.method.heatedBy !== 'air',
       'The batch was bigger than usual.',
@@ -26,10 +28,7 @@ export const underpowered: Rule = {
   ],
   says: (evidence) =>
     `The gear gave less heat than usual${evidence.heat.off.early === undefined ? '' : ' at the same setting'}: weak mains, or a bottle that runs out.`,
-  propose: (evidence) => ({
-    ...sizedHeat(evidence, 1, fromStart, 'toFirstCrack'),
-    question: 'More heat or a smaller batch?',
-  }),
+  propose: (evidence) => sizedHeat(evidence, 1, fromStart, 'toFirstCrack', 'More heat from the start?'),
 };
 
 /** Cold or windy enough to slow a roast; °C. */
