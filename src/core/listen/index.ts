@@ -1,4 +1,5 @@
 export { type HeardAgain, type KnownMoment, listenAgain } from './again.ts';
+export { believed } from './believed.ts';
 export { readEar, storedEar } from './earFile.ts';
 export { cracksStandOut, type GearEar, gearEar, type HeardOfRoast, soundsClear } from './knownGear.ts';
 export { type HeardCrack, Listener, type ListenerState } from './listener.ts';

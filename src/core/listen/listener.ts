@@ -1,3 +1,4 @@
+import { believed } from './believed.ts';
 import { type CountedPop, type GearEar, type HeardOfRoast, heardOfRoast, leastOn, soundsAsUsual } from './knownGear.ts';
 import { Course, type CrackCourse, type CrackKind } from './milestones.ts';
 import { type Ear, judged } from './net.ts';
@@ -43,8 +44,6 @@ interface ListenerOptions {
 const RANGE = { start: 1, least: -1.5, most: 4 } as const;
 /** So long it hears what is usual here before anything counts. */
 const SETTLING_S = 20;
-/** After first crack is told second is believed a little more and first a little less. */
-const AFTER_FIRST = { first: 0.3, second: -0.4 };
 /** So high the threshold lies in a kitchen that sounds like cracks. */
 const NOISY = 1;
 /** So many pops are remembered: a first crack of a full pan has fewer. */
@@ -130,9 +129,10 @@ export class Listener {
     const threshold = this.#thresholds[kind];
     // What sounds like snaps before first crack is this kitchen too, and must be exceeded afterwards.
     if (!told) this.#thresholds.second.hear(ratioOf(second, nothing + first));
-    const counts = at > SETTLING_S && logOdds > threshold.value + (told ? AFTER_FIRST[kind] : 0);
+    const belief = believed(logOdds - threshold.value, kind, this.#course.course);
     threshold.hear(logOdds);
-    if (!counts) return undefined;
+    if (at <= SETTLING_S || belief === 'nothing') return undefined;
+    if (belief === 'told') return { at, kind, sure };
     this.#course.hear(kind, at, logOdds);
     if (kind === 'first') this.#pops.push({ at, logOdds, peakDb });
     if (this.#pops.length > REMEMBERED_POPS) this.#pops.shift();

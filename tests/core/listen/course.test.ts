@@ -1,7 +1,7 @@
 // When cracks become milestones: known answers by hand.
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { AdaptiveThreshold, Course } from '@/core/listen';
+import { AdaptiveThreshold, believed, Course } from '@/core/listen';
 
 type Cracks = readonly (number | { readonly at: number; readonly logOdds: number })[];
 
@@ -105,6 +105,30 @@ it('an end that is taken back is not told again by the same silence, but by the 
   assert.equal(course.course.firstCrackEnd, null);
   course.pass(192);
   assert.equal(course.course.firstCrackEnd, 180);
+});
+
+describe('what becomes of a sound', () => {
+  const course = (firstCrack: number | null, firstCrackEnd: number | null, secondCrack: number | null) => ({
+    firstCrack,
+    firstCrackEnd,
+    secondCrack,
+  });
+  for (const [when, now, first, second] of [
+    ['before first crack', course(null, null, null), [0, 0], [0, 0]],
+    ['while it rolls', course(60, null, null), [0.3, -0.2], [-0.4, -0.4]],
+    ['between the cracks', course(60, 120, null), [0.3, 0.3], [-0.4, -0.4]],
+    ['once second rolls', course(60, 120, 180), [0.3, 0.3], [-0.4, -2.4]],
+  ] as const)
+    it(`${when}: it counts, and is told, from so much over the threshold on`, () => {
+      for (const [kind, [counts, told]] of [
+        ['first', first],
+        ['second', second],
+      ] as const)
+        for (const over of [-3, -2.3, -1, -0.3, -0.1, 0.1, 0.2, 0.4, 2]) {
+          const wanted = over > counts ? 'counts' : over > told ? 'told' : 'nothing';
+          assert.equal(believed(over, kind, now), wanted, `${kind} ${over}`);
+        }
+    });
 });
 
 describe('the threshold', () => {
