@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
+import { setFlagsFromString } from 'node:v8';
+import { runInNewContext } from 'node:vm';
 import { allKinds } from '../ear/scene.ts';
 import { figuresOf, trials } from '../ear/trial.ts';
-import { readEar } from '../src/core/listen/index.ts';
+import { type Ear, Listener, RenderedBeans, readEar } from '../src/core/listen/index.ts';
 import { type Figure, printFigures } from './report.ts';
 
 const ROASTS = 12;
@@ -41,5 +43,28 @@ export function printListening(): void {
     percent('cracks to 50 ms, F1, easy', f1.easy, 80),
     percent('cracks to 50 ms, F1, medium', f1.medium, 55),
     { what: 'one thread, times real time', value: speed ?? Number.NaN, unit: '×', least: 60 },
+    { what: 'memory that ten more minutes of cracks take', value: growthKb(ear), unit: 'kB', most: 50 },
   ]);
+}
+
+const RATE = 48_000;
+/** So long until all that is remembered for a while is there, and so long after it, seconds. */
+const FULL_S = 300;
+const MORE_S = 600;
+
+/** By how much a listener grows that hears three cracks a second for ten minutes, once its memory is full, kB. */
+function growthKb(ear: Ear): number {
+  setFlagsFromString('--expose-gc');
+  const collect = runInNewContext('gc') as () => void;
+  const listener = new Listener({ sampleRate: RATE, ear });
+  const beans = new RenderedBeans(RATE, SEED);
+  const hear = (seconds: number) => {
+    for (let s = 0; s < seconds; s++)
+      listener.push(beans.second([0.1, 0.4, 0.8].map((at) => ({ at, kind: s % 2 === 0 ? 'first' : 'second' }))));
+    collect();
+    const { heapUsed, arrayBuffers } = process.memoryUsage();
+    return heapUsed + arrayBuffers;
+  };
+  const full = hear(FULL_S);
+  return Math.max(0, hear(MORE_S) - full) / 1024;
 }
