@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { type ShadeNumber, shadeBand } from '../shade/index.ts';
 import { DAY_MS } from '../units/index.ts';
 import type { JarEvent } from './jar.ts';
@@ -13,21 +14,34 @@ const BEST_GAS = 0.25;
 /** Staleness as a Weibull curve that is half way at the end of fading; shape after Cardelli & Labuza, Lebensm.-Wiss. u.-Technol. 34 (2001), 273. */
 const STALE_SHAPE = 2;
 
-/** How old a jar is in terms of rest and staleness: frozen days count a tenth. Days, from the pull to `nowMs`. */
-export function effectiveDays(madeAt: string, events: readonly JarEvent[], nowMs: number): number {
-  let days = 0;
-  let fromMs = Date.parse(madeAt);
-  let frozen = false;
+/** A stretch of a jar's time in or out of the freezer; the last one has no end. */
+interface Kept {
+  readonly fromMs: number;
+  readonly pace: number;
+}
+
+/** The stretches of a jar's time up to `nowMs`, in order; the last goes on. */
+function keptStretches(madeAt: string, events: readonly JarEvent[], nowMs: number): Kept[] {
   const turns = events
     .filter((event) => (event.kind === 'freeze' || event.kind === 'thaw') && Date.parse(event.at) <= nowMs)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  for (const turn of turns) {
-    const atMs = Math.max(fromMs, Date.parse(turn.at));
-    days += ((atMs - fromMs) / DAY_MS) * (frozen ? FROZEN_PACE : 1);
-    fromMs = atMs;
-    frozen = turn.kind === 'freeze';
-  }
-  return days + (Math.max(0, nowMs - fromMs) / DAY_MS) * (frozen ? FROZEN_PACE : 1);
+  const madeMs = Date.parse(madeAt);
+  return [
+    { fromMs: madeMs, pace: 1 },
+    ...turns.map(({ kind, at }) => ({
+      fromMs: Math.max(madeMs, Date.parse(at)),
+      pace: kind === 'freeze' ? FROZEN_PACE : 1,
+    })),
+  ];
+}
+
+/** How old a jar is in terms of rest and staleness: frozen days count a tenth. Days, from the pull to `nowMs`. */
+export function effectiveDays(madeAt: string, events: readonly JarEvent[], nowMs: number): number {
+  const stretches = keptStretches(madeAt, events, nowMs);
+  return sum(stretches, ({ fromMs, pace }, i) => {
+    const toMs = stretches[i + 1]?.fromMs ?? nowMs;
+    return (Math.max(0, toMs - fromMs) / DAY_MS) * pace;
+  });
 }
 
 /** Whether a jar is in the freezer at `nowMs`. */
@@ -62,7 +76,7 @@ export function shelfState(shade: ShadeNumber, school: RestSchool, days: number)
   return days <= fadesDays ? 'fading' : 'past';
 }
 
-/** The moments of a jar's window, Unix milliseconds; a frozen jar's lie as far ahead as freezing puts them. */
+/** The moments of a jar's window, Unix milliseconds; those to come lie as far ahead as it is kept now, frozen or not. */
 export function windowMoments(
   madeAt: string,
   shade: ShadeNumber,
@@ -71,11 +85,15 @@ export function windowMoments(
   nowMs: number,
 ): { readonly readyMs: number; readonly bestMs: number; readonly fadesMs: number } {
   const window: Window = drinkingWindow(shade, school);
-  const now = effectiveDays(madeAt, events, nowMs);
-  const pace = isFrozen(events, nowMs) ? FROZEN_PACE : 1;
+  const stretches = keptStretches(madeAt, events, nowMs);
   const momentOf = (days: number) => {
-    if (events.every(({ kind }) => kind !== 'freeze' && kind !== 'thaw')) return Date.parse(madeAt) + days * DAY_MS;
-    return nowMs + ((days - now) / pace) * DAY_MS;
+    let left = days;
+    for (const [i, { fromMs, pace }] of stretches.entries()) {
+      const lasts = ((stretches[i + 1]?.fromMs ?? Number.POSITIVE_INFINITY) - fromMs) / DAY_MS;
+      if (left <= lasts * pace) return fromMs + (left / pace) * DAY_MS;
+      left -= lasts * pace;
+    }
+    return Number.NaN;
   };
   return {
     readyMs: momentOf(window.readyDays),
