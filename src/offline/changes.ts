@@ -8,6 +8,15 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-12-01',
+    says: [
+      'Listening hears pops better through noise, and shows more of the snaps of second crack.',
+      'The weeks ahead count what is on a day’s list already.',
+      'Beans that came out patchy or raw get the usual remedy, also where nothing in the record says why.',
+      'A jar that was frozen keeps the day on which it was ready.',
+    ],
+  },
+  {
     on: '2026-11-30',
     says: [
       'The list of recipes opens on a day with a roast, too; it could stay at “Opening the recipes…”.',
