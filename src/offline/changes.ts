@@ -10,7 +10,7 @@ export const changes: readonly Changed[] = [
   {
     on: '2026-12-01',
     says: [
-      'Listening hears pops better through noise, and shows more of the snaps of second crack.',
+      'Listening shows more of the snaps once second crack rolls.',
       'The weeks ahead count what is on a day’s list already.',
       'Beans that came out patchy or raw get the usual remedy, also where nothing in the record says why.',
       'A jar that was frozen keeps the day on which it was ready.',
