@@ -59,7 +59,7 @@ export interface StockQuestion {
   readonly gramsPerDay: number;
   /** What one batch gives, grams. */
   readonly roastGrams: number;
-  /** Batches that will be roasted whatever else is; none when absent. A day stands once in it. */
+  /** Batches that will be roasted whatever else is, in the order of the days, each once; none when absent. */
   readonly planned?: readonly PlannedDay[] | undefined;
   /** What is drunk on a day besides, or 0 to nothing at all: guests and holidays; as on every day when absent. */
   readonly gramsOn?: ((day: number) => number) | undefined;
@@ -128,6 +128,12 @@ export function stockAhead(question: StockQuestion): StockPlan {
   };
   const roomOn = (day: number) => mostBatches - (plannedOn.get(day)?.batches ?? 0);
   const hasRoom = (day: number) => mayRoast(day) && (batches.get(day) ?? 0) < roomOn(day);
+  /** Few days: a day that is planned anyway takes more before another one is begun. */
+  const planMoreOn = (latest: number) =>
+    fewDays
+      ? planned.findLast(({ day }) => day <= latest && hasRoom(day) && staysFresh(day, (batches.get(day) ?? 0) + 1))
+          ?.day
+      : undefined;
   // A shortage before today's roast has rested cannot be helped; each later one gets the latest roast that still helps.
   let helpedFrom = restDays;
   for (;;) {
@@ -136,7 +142,7 @@ export function stockAhead(question: StockQuestion): StockPlan {
     );
     if (!short) break;
     const latest = short.day - restDays;
-    const inTime = daysBack(latest).find(hasRoom);
+    const inTime = planMoreOn(latest) ?? daysBack(latest).find(hasRoom);
     // No allowed day is left in time: the first one after it, and the days until then stay short.
     const day = inTime ?? daysFrom(latest + 1, horizonDays).find(hasRoom);
     if (day === undefined) break;

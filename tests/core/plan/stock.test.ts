@@ -130,6 +130,23 @@ describe('roast days ahead', () => {
     );
     assert.equal(plan.days[6]?.restingGrams, 210);
     assert.equal(plan.runsOutDay, 10, 'if nobody roasts');
+    // Few days: the planned one takes what is missing as far as it stays fresh and there is time, another begins only then.
+    const few = { ...question, jars, fewDays: true, planned: [{ day: 5, batches: 1, grams: 70 }] };
+    assert.deepEqual(
+      [2, 4]
+        .map((mostBatches) => stockAhead({ ...few, mostBatches }).roasts.slice(0, 2))
+        .map((roasts) => roasts.map(({ day, batches }) => [day, batches])),
+      [
+        [
+          [5, 1],
+          [12, 2],
+        ],
+        [
+          [5, 3],
+          [17, 4],
+        ],
+      ],
+    );
     // More on the one day that there may be roasting, as far as it has time.
     const one = { ...question, planned: [{ day: 0, batches: 2, grams: 140 }], mayRoast: (day: number) => day === 0 };
     assert.deepEqual(
