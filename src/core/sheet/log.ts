@@ -56,11 +56,20 @@ function secondsIn(cell: string, heading: string): number | undefined {
   return /\bmin(utes?)?\b/i.test(heading) ? number * 60 : number;
 }
 
+/** What a heading says of its column. */
+const SAYS = {
+  time: /time|clock|sec|elapsed|min/i,
+  bean: /bean/i,
+  heat: /probe|temp|°|celsius|fahrenheit|\bdeg/i,
+} as const;
+
 /** Whether a table is the log of one roast: time that goes on from line to line, and temperatures. Gives what its columns are. */
 export function logColumns({ headings, lines }: Sheet): LogColumns | undefined {
   if (lines.length < 8) return undefined;
   const columns = headings.map((heading, i) => ({ heading, i, cells: lines.map((line) => line[i] ?? '') }));
   const times = columns.filter(({ heading, cells }) => {
+    // Temperatures rise too.
+    if (SAYS.heat.test(heading) && !SAYS.time.test(heading)) return false;
     const seconds = cells.flatMap((cell) => secondsIn(cell, heading) ?? []);
     const rising = seconds.filter((s, i) => i > 0 && s >= (seconds[i - 1] ?? 0)).length;
     return (
@@ -68,7 +77,7 @@ export function logColumns({ headings, lines }: Sheet): LogColumns | undefined {
     );
   });
   const time =
-    times.find(({ heading }) => /time|clock|sec|elapsed|min/i.test(heading)) ??
+    times.find(({ heading }) => SAYS.time.test(heading)) ??
     times.find(({ cells }) => share(cells, (cell) => readableNumber(cell) === undefined) > 0.7) ??
     times[0];
   if (!time) return undefined;
@@ -78,7 +87,7 @@ export function logColumns({ headings, lines }: Sheet): LogColumns | undefined {
     return Math.max(...values) > 60 && Math.max(...values) < 700 && Math.min(...values) > -60;
   });
   const named = (word: RegExp) => temperatures.find(({ heading }) => word.test(heading));
-  const temperature = named(/bean/i) ?? named(/probe|temp|°|celsius|fahrenheit|\bdeg/i) ?? temperatures[0];
+  const temperature = named(SAYS.bean) ?? named(SAYS.heat) ?? temperatures[0];
   if (!temperature) return undefined;
   const event = columns.find(
     ({ i, heading, cells }) =>

@@ -29,6 +29,8 @@ const logs: Record<string, string> = {
   'ISO date and time': lines('at,celsius', ({ s, c }) => `2026-11-21T${hms(BEGAN + s)}Z,${c}`),
   'day first with dots': lines('at;temp', ({ s, c }) => `21.11.2026 ${hms(BEGAN + s)};${c},0`),
   'month first with slashes': lines('at,temp', ({ s, c }) => `11/21/2026 ${hms(BEGAN + s)},${c}`),
+  'the thirteenth, day first': lines('at,temp', ({ s, c }) => `13/12/2026 ${hms(BEGAN + s)},${c}`),
+  'the thirteenth, month first': lines('at,temp', ({ s, c }) => `12/13/2026 ${hms(BEGAN + s)},${c}`),
   'twelve hours': lines(
     'at,temp',
     ({ s, c }) =>
@@ -90,6 +92,12 @@ describe('temperature logs', () => {
     };
     assert.deepEqual(began('month first with slashes'), { day: '2026-11-21', timeS: BEGAN });
     assert.deepEqual(began('day first with dots'), { day: '2026-11-21', timeS: BEGAN });
+    for (const key of ['the thirteenth, day first', 'the thirteenth, month first'])
+      assert.deepEqual(began(key), { day: '2026-12-13', timeS: BEGAN }, key);
+    // Where either may be the month, the day comes first.
+    const either = sheetOf((logs['the thirteenth, month first'] ?? '').replaceAll('12/13/', '11/12/'));
+    const columns12 = logColumns(either);
+    assert.equal(columns12 && readLog(either, columns12).began?.day, '2026-12-11');
     assert.deepEqual(began('the time of day'), { day: undefined, timeS: BEGAN });
     assert.equal(began('m:ss and °C'), undefined);
     // A moment with a zone is the same moment in every kitchen, and told by the clock of this one.
@@ -106,6 +114,27 @@ describe('temperature logs', () => {
     const told = columns && readLog(sheet, columns).began;
     const there = new Date('2026-11-21T23:31:00-05:00');
     assert.deepEqual(told, { day: localDay(there), timeS: there.getHours() * 3600 + there.getMinutes() * 60 });
+  });
+
+  it('are none where time does not go on, stands still, or is hardly there', () => {
+    const columns = (of: (i: number) => string) =>
+      logColumns(sheetOf(['time,temp', ...Array.from({ length: 12 }, (_, i) => `${of(i)},${90 + 9 * i}`)].join('\n')));
+    assert.ok(columns((i) => `${30 * i}`));
+    assert.equal(
+      columns(() => '30'),
+      undefined,
+      'it stands still',
+    );
+    assert.equal(
+      columns((i) => `${30 * (i % 3)}`),
+      undefined,
+      'it goes back and forth',
+    );
+    assert.equal(
+      columns((i) => (i % 2 ? `${30 * i}` : '')),
+      undefined,
+      'half of it is missing',
+    );
   });
 
   it('lists what cannot be read, by its line, and reads the rest', () => {

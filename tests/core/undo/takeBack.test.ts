@@ -35,6 +35,10 @@ describe('taking a change back', () => {
     // What comes back stands behind what it followed, be that the last, or first where it followed nothing.
     assert.deepEqual(takeBack(list(a, b, c), list(a, b), list(b, a, d)).row, list(b, c, a, d));
     assert.deepEqual(takeBack(list(a, b), list(b), list(b, c)).row, list(a, b, c));
+    // Somebody else had brought it back already: it is there once.
+    assert.deepEqual(takeBack(list(a, b), list(b), list(a, b)).row, list(a, b));
+    // What it followed is gone by now: it stands behind the one before that, and never in the middle of nowhere.
+    assert.deepEqual(takeBack(list(a, b, c), list(a, b), list(d, a)).row, list(d, a, c));
   });
 
   const rows = fc.record({ id: fc.constant('r'), a: fc.nat(2), b: fc.nat(2), c: fc.nat(2) });
