@@ -18,6 +18,8 @@ const TAP_LATE_S = 0.7;
 const TAP_EARLY_S = 0.15;
 /** Another tab that listens too has the same crack within so long, seconds. */
 const SAME_S = 0.08;
+/** A full tray of beans cracks less often where it is heard: what goes on beyond is the kitchen, and would be written again each second. */
+const MOST_CRACKS = 2000;
 
 /**
  * Adds cracks that the microphone heard, seconds from charge. One crack is one entry: what was tapped
@@ -45,6 +47,7 @@ export function freshCracks(roast: Pick<Roast, 'entries'>, cracks: readonly Roas
     );
   return cracks
     .filter(({ at }) => at > 0 && !isKnown(at))
+    .slice(0, Math.max(0, MOST_CRACKS - known.length))
     .map(({ at, crack, sure }) => {
       const rounded = Math.round(at * 100) / 100;
       return {

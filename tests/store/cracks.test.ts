@@ -51,3 +51,16 @@ it('what was heard doubtfully is drawn as doubtful, and what was tapped never is
     doubtful: [303],
   });
 });
+
+it('a kitchen that goes on all evening fills no roast: two thousand are kept, and taps always', async () => {
+  const { db, roasted } = await smallHousehold();
+  const { id } = await roasted(10, {}, [mark(120, 'yellow'), tap(200)]);
+  const times = Array.from({ length: 1500 }, (_, i) => 300 + i * 0.3);
+  await logCracks(db, id, heardAt(...times));
+  const { entries } = await logCracks(db, id, heardAt(...times.map((at) => at + 500)));
+  const cracks = entries.filter(({ kind }) => kind === 'crack');
+  assert.equal(cracks.length, 2000);
+  assert.ok(cracks.some(({ source }) => source === 'hand'));
+  const again = await logCracks(db, id, heardAt(2000));
+  assert.equal(again.entries.length, entries.length);
+});
