@@ -192,7 +192,7 @@ describe('the plan', () => {
     const { page, close } = await demo.open();
     await openAt(page, '/plan/ahead/');
     await page.getByText('Roast days until then').waitFor();
-    const few = await page.getByRole('button', { name: /^Plan \d/ }).count();
+    const few = await page.getByRole('button', { name: /^Plan .* for \d/ }).count();
     assert.ok(few >= 1 && few <= 4, `${few} roast days`);
     await page.getByLabel('Which days').selectOption({ label: 'on fixed days of the week' });
     await page.getByLabel('Time a day').selectOption({ label: '1 h' });
@@ -215,7 +215,7 @@ describe('the plan', () => {
     await page.getByText('guests, 288 g more').waitFor();
     assert.ok(await page.getByRole('checkbox', { name: 'Saturday' }).isChecked());
     await page
-      .getByRole('button', { name: /^Plan \d/ })
+      .getByRole('button', { name: /^Plan .* for \d/ })
       .first()
       .click();
     await page.getByText(/^Planned for Saturday .*\. (One|\d+) of /).waitFor();

@@ -72,9 +72,9 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
                 {(beans[i]?.length ?? 0) > 0 && usual.gear && (
                   <Button
                     onClick={() => void put(day, beans[i] ?? [])}
-                    aria-label={`Plan ${format(date(day), 'd MMMM')}`}
+                    aria-label={`${planWords(listed)} for ${format(date(day), 'd MMMM')}`}
                   >
-                    {listed.length > 0 ? 'Plan the rest' : 'Plan it'}
+                    {planWords(listed)}
                   </Button>
                 )}
               </li>
@@ -86,6 +86,8 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
     </>
   );
 }
+
+const planWords = (listed: readonly unknown[]) => (listed.length > 0 ? 'Plan the rest' : 'Plan it');
 
 function count(listed: number, more: number): string {
   const batches = (all: number) => (all === 1 ? 'One batch' : `${all} batches`);
