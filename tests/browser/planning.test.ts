@@ -228,6 +228,8 @@ describe('the plan', () => {
     assert.equal(await starts.inputValue(), '09:00');
     await starts.fill('10:30');
     await starts.blur();
+    // It stands in the list once it is written.
+    await page.getByRole('listitem').filter({ hasText: '10:30' }).first().waitFor();
     await page.reload();
     await page.getByRole('listitem').filter({ hasText: '10:30' }).first().waitFor();
     assert.equal(await starts.inputValue(), '10:30');
