@@ -6,6 +6,7 @@ import type { BeansNow } from '@/core/simulate';
 import { SimulatedProbe, Simulation, shadeAtC } from '@/core/simulate';
 import { formatSpan } from '@/core/units';
 import { clockSpeed, database } from '@/store/current';
+import { inTurn } from '@/store/inTurn';
 import type { NamedRoast } from '@/store/queries';
 import { logReadings } from '@/store/readings';
 import { LinkButton } from '@/ui/Button';
@@ -64,7 +65,10 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
   const { roast, lot, gear } = named;
   const [beans, setBeans] = useState<BeansNow>();
   const run = useRef<Run>(undefined);
-  const keep = useKeptInTurn(roast.id);
+  // At thirty times the pace a slow device would get ever further behind with a write for each second.
+  const [kept] = useState(() =>
+    inTurn<ProbeReading>((readings) => logReadings(database(), roast.id, readings, 'simulator')),
+  );
   const { charged, live, reached, readings: read, nowS: clockS } = model.situation;
   const endS = reached.pull;
   const nowS = Math.floor(endS ?? clockS);
@@ -83,7 +87,10 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
     soundSimulated({ fromS, toS: nowS, cracks: fresh });
     for (const { atS, crack } of fresh.slice(-12))
       if (nowS - atS < 3) playCrack(crack, Math.max(0, atS - nowS + 1) / clockSpeed());
-    if (endS === undefined) keep(readings);
+    if (endS === undefined) {
+      kept.add(...readings);
+      void kept.flush();
+    }
     setBeans(simulation.now());
     onBeans(simulation.now());
   }, [nowS, charged, live.length]);
@@ -112,25 +119,6 @@ export function SimulatedRoast({ named, model, onBeans }: SimulatedRoastProps) {
   const simulation = run.current?.simulation;
   if (!beans || !simulation || endS === undefined) return null;
   return <Outcome model={model} beans={beans} simulation={simulation} />;
-}
-
-/** Keeps readings one write after another: at thirty times the pace a slow device would else get ever further behind. */
-function useKeptInTurn(roastId: string): (readings: readonly ProbeReading[]) => void {
-  const waiting = useRef<ProbeReading[]>([]);
-  const isKeeping = useRef(false);
-  const keepAll = async () => {
-    if (isKeeping.current) return;
-    isKeeping.current = true;
-    try {
-      while (waiting.current.length > 0) await logReadings(database(), roastId, waiting.current.splice(0), 'simulator');
-    } finally {
-      isKeeping.current = false;
-    }
-  };
-  return (readings) => {
-    waiting.current.push(...readings);
-    void keepAll();
-  };
 }
 
 /** How the hand did against what the beans really did. */

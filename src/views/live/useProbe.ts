@@ -4,6 +4,7 @@ import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
 import { heatS, isUnderWay, type Roast } from '@/core/roast';
 import { toCelsius } from '@/core/units';
 import { clockSpeed, database } from '@/store/current';
+import { inTurn } from '@/store/inTurn';
 import { logReadings, takeReadingsBack } from '@/store/readings';
 import { useLatest } from '@/ui/useSteady';
 
@@ -38,7 +39,7 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
     setKind('waiting');
     let lastAt: number | undefined;
     let heardMs = Date.now();
-    let waiting: Reading[] = [];
+    const kept = inTurn<Reading>((readings) => logReadings(database(), roast.id, readings, 'probe', basis));
     let recent: Reading[] = [];
     const odd = () => setLeftOut((count) => count + 1);
     const opened = () => setKind((now) => (now === 'lost' ? 'listening' : now));
@@ -50,7 +51,7 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
       heardMs = Date.now();
       lastAt = at;
       const reading = { at, celsius, streamed: true };
-      waiting.push(reading);
+      kept.add(reading);
       recent = [...recent.slice(-4), reading];
       setSeemsFahrenheit(!fahrenheit.current && looksFahrenheit(recent));
       setKind('listening');
@@ -63,21 +64,14 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
     void import('./hearProbe').then(({ hearProbe }) => {
       if (!left) stop = hearProbe(roast, probe, { onReading: hear, onOdd: odd, onLost: lost, onOpen: opened });
     });
-    const flush = async () => {
+    const timer = setInterval(() => {
       if (Date.now() - heardMs > SILENT_MS) setKind((now) => (now === 'listening' ? 'silent' : now));
-      if (waiting.length === 0) return;
-      const batch = waiting;
-      waiting = [];
-      await logReadings(database(), roast.id, batch, 'probe', basis).catch(() => {
-        // Kept for the next try; the roast may be changing in another tab at this moment.
-        waiting = [...batch, ...waiting];
-      });
-    };
-    const timer = setInterval(() => void flush(), FLUSH_MS);
+      void kept.flush();
+    }, FLUSH_MS);
     return () => {
       stop();
       clearInterval(timer);
-      void flush();
+      void kept.flush();
     };
   }, [probeName, active, roast.id, roast.chargedAt, roast.clockShiftMs]);
   return {
