@@ -20,15 +20,19 @@ interface Kept {
   readonly pace: number;
 }
 
-/** The stretches of a jar's time up to `nowMs`, in order; the last goes on. */
-function keptStretches(madeAt: string, events: readonly JarEvent[], nowMs: number): Kept[] {
-  const turns = events
-    .filter((event) => (event.kind === 'freeze' || event.kind === 'thaw') && Date.parse(event.at) <= nowMs)
+/** When a jar went into the freezer and out of it, up to `nowMs`, in order. */
+function turnsUntil(events: readonly JarEvent[], nowMs: number): JarEvent[] {
+  return events
+    .filter(({ kind, at }) => (kind === 'freeze' || kind === 'thaw') && Date.parse(at) <= nowMs)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+}
+
+/** The stretches of a jar's time up to `nowMs`, in order; the last goes on. */
+function keptStretches(madeAt: string, events: readonly JarEvent[], nowMs: number): [Kept, ...Kept[]] {
   const madeMs = Date.parse(madeAt);
   return [
     { fromMs: madeMs, pace: 1 },
-    ...turns.map(({ kind, at }) => ({
+    ...turnsUntil(events, nowMs).map(({ kind, at }) => ({
       fromMs: Math.max(madeMs, Date.parse(at)),
       pace: kind === 'freeze' ? FROZEN_PACE : 1,
     })),
@@ -46,8 +50,7 @@ export function effectiveDays(madeAt: string, events: readonly JarEvent[], nowMs
 
 /** Whether a jar is in the freezer at `nowMs`. */
 export function isFrozen(events: readonly JarEvent[], nowMs: number): boolean {
-  const turns = events.filter(({ kind, at }) => (kind === 'freeze' || kind === 'thaw') && Date.parse(at) <= nowMs);
-  return turns.sort((a, b) => Date.parse(a.at) - Date.parse(b.at)).at(-1)?.kind === 'freeze';
+  return turnsUntil(events, nowMs).at(-1)?.kind === 'freeze';
 }
 
 /** Gas left, as a share of what there was at the pull, after so many effective days. */
@@ -87,13 +90,10 @@ export function windowMoments(
   const window: Window = drinkingWindow(shade, school);
   const stretches = keptStretches(madeAt, events, nowMs);
   const momentOf = (days: number) => {
-    let left = days;
-    for (const [i, { fromMs, pace }] of stretches.entries()) {
-      const lasts = ((stretches[i + 1]?.fromMs ?? Number.POSITIVE_INFINITY) - fromMs) / DAY_MS;
-      if (left <= lasts * pace) return fromMs + (left / pace) * DAY_MS;
-      left -= lasts * pace;
-    }
-    return Number.NaN;
+    // The last stretch that begins before it is so old.
+    const { fromMs, pace } =
+      stretches.findLast((each) => effectiveDays(madeAt, events, each.fromMs) < days) ?? stretches[0];
+    return fromMs + ((days - effectiveDays(madeAt, events, fromMs)) / pace) * DAY_MS;
   };
   return {
     readyMs: momentOf(window.readyDays),
