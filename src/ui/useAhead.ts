@@ -88,8 +88,7 @@ function headline({ roasts: [due], runsOutDay }: StockPlan, date: (day: number) 
       ? 'There is coffee for four weeks; no roast is due.'
       : 'No day is left on which a roast would help in time.';
   const when = next === 0 ? 'today' : next === 1 ? 'tomorrow' : `on ${format(date(next), 'EEEE d MMMM')}`;
-  if (runsOutDay === undefined)
-    return `The next roast is planned ${when.replace(/^on /, 'for ')}; there is coffee for four weeks.`;
+  if (runsOutDay === undefined) return `The next roast is ${when}, as planned; there is coffee for four weeks.`;
   if (runsOutDay === 0) return `Nothing rested is left. Roast ${when}.`;
   return `Roast ${when}: what has rested lasts until ${runsOutDay === 1 ? 'today' : format(date(runsOutDay - 1), 'EEEE d MMMM')}.`;
 }
