@@ -12,7 +12,7 @@ export function NextUp({ model }: { readonly model: LiveRoastModel }) {
       <p className="line-clamp-2 text-[1.02rem] roomy:text-2xl">
         {head} {inS !== undefined && <b className="num font-bold">{formatClock(inS)}</b>}
       </p>
-      <p key={head} className="line-clamp-1 text-[0.85rem] roomy:text-[1.05rem]">
+      <p key={head} className="heat-next-detail line-clamp-1 text-[0.85rem] roomy:text-[1.05rem]">
         {detail}
       </p>
     </div>
