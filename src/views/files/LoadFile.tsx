@@ -5,7 +5,7 @@ import type { Preference } from '@/store/notebook';
 import { notify } from '@/store/notices';
 import { storageTrouble } from '@/ui/failureWords';
 import { useLeaveWarning } from '@/ui/useLeaveWarning';
-import { type HeldFile, holdFile } from '@/workers/keeper/client';
+import { type HeldFile, holdFile, makeReady } from '@/workers/keeper/client';
 import { Damage } from './Damage';
 import { FromTable } from './FromTable';
 import { OwnNotebook } from './OwnNotebook';
@@ -26,6 +26,7 @@ export function LoadFile() {
   const [name, setName] = useState('');
   const [state, setState] = useState<State>({ kind: 'idle' });
   const file = 'file' in state ? state.file : undefined;
+  useEffect(makeReady, []);
   useEffect(() => () => file?.close(), [file]);
   useLeaveWarning(state.kind === 'loading');
   const read = async (chosen: File) => {

@@ -10,7 +10,26 @@ import type { KeeperContract } from './contract';
 /** A notebook of years, on an old tablet that does other things. */
 const LIMIT_MS = 180_000;
 
-const keeperWorker = () => new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' });
+const newKeeper = () => new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' });
+
+let ready: Worker | undefined;
+
+/** Has a worker started before it is asked for anything: its start is half a second on an old tablet. */
+export function makeReady(): void {
+  if (ready) return;
+  ready = newKeeper();
+  // One that cannot start is not waited for; whoever asks next starts another and hears of it.
+  ready.onerror = () => {
+    ready = undefined;
+  };
+}
+
+function keeperWorker(): Worker {
+  const worker = ready ?? newKeeper();
+  ready = undefined;
+  worker.onerror = null;
+  return worker;
+}
 
 const once = <T>(call: (keeper: Remote<KeeperContract>) => Promise<T>): Promise<T> =>
   callOnce<KeeperContract, T>(keeperWorker(), call, LIMIT_MS).result;
