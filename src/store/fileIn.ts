@@ -1,13 +1,12 @@
 import type { LeftOut, Notebook } from '@/core/exchange';
-import { issueSentence, success } from '@/core/issues';
+import { issueSentence, type Result, success } from '@/core/issues';
 import { counted } from '@/core/units';
 import { type Beside, type Bundle, bringBeside, isZip, unzipped } from './bundle.ts';
-import type { Manner } from './change.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { decodeText } from './decodeText.ts';
-import { keepDone } from './done.ts';
-import { readFile } from './fileKinds.ts';
+import { keepDone, rowsToKeep } from './done.ts';
+import { type ReadFile, readFile } from './fileKinds.ts';
 import { type ContentComparison, compareContent, loadContent, type Preference } from './notebook.ts';
 import { doneOf, type Notice } from './notices.ts';
 
@@ -45,17 +44,14 @@ const NAMED = 8;
 /** Reads a file and says what it would bring; nothing is changed. */
 export async function openFile(
   db: GanderDatabase,
-  bytes: Uint8Array,
+  blob: Blob,
 ): Promise<{ readonly opened: Opened; readonly file?: FileIn }> {
-  const bundle = isZip(bytes) ? unzipped(bytes) : success({ notebook: bytes, sounds: [], photos: [], lost: 0 });
-  if (!bundle.ok) return { opened: { kind: 'refused', reasons: bundle.issues.map(issueSentence) } };
-  const { sounds, photos, lost } = bundle.value;
-  const roastsOf = (all: readonly { readonly roastId: string }[]) => new Set(all.map(({ roastId }) => roastId)).size;
-  const read = readFile(decodeText(bundle.value.notebook));
+  const read = await readBundle(blob);
   if (!read.ok) return { opened: { kind: 'refused', reasons: read.issues.map(issueSentence) } };
-  if (read.value.kind === 'table') return { opened: read.value };
-  const { notebook, leftOut, cutOff } = read.value;
+  if (read.value.kind === 'table') return { opened: { kind: 'table', text: read.value.text } };
+  const { notebook, leftOut, cutOff, sounds, photos, lost } = read.value;
   const { household, roasts, recipes, gear } = notebook;
+  const roastsOf = (all: readonly { readonly roastId: string }[]) => new Set(all.map(({ roastId }) => roastId)).size;
   const mine = await db.gear.count();
   const known = await db.gear
     .where('id')
@@ -79,6 +75,16 @@ export async function openFile(
   };
 }
 
+/** What a file holds, with what lies beside it in a zip. A function of its own, so that its bytes are let go once they are read. */
+async function readBundle(blob: Blob): Promise<Result<ReadFile & Omit<Bundle, 'notebook'>>> {
+  const bytes = new Uint8Array(await blob.arrayBuffer());
+  const bundle = isZip(bytes) ? unzipped(bytes) : success({ notebook: bytes, sounds: [], photos: [], lost: 0 });
+  if (!bundle.ok) return bundle;
+  const { notebook, ...beside } = bundle.value;
+  const read = readFile(decodeText(notebook));
+  return read.ok ? success({ ...read.value, ...beside }) : read;
+}
+
 /** What was left out of a file, as a file to keep. */
 export function leftOutText({ leftOut }: FileIn): string {
   return `${JSON.stringify(
@@ -94,9 +100,18 @@ export async function bringIn(
   { notebook, beside }: FileIn,
   name: string,
   preference: Preference,
-  manner: Omit<Manner, 'readFromFile'>,
+  { onRows, signal }: { readonly onRows?: (written: number) => void; readonly signal?: AbortSignal },
 ): Promise<Notice> {
-  const change = await loadContent(db, notebook, preference, manner);
+  const toKeep = rowsToKeep();
+  let written = 0;
+  const change = await loadContent(db, notebook, preference, {
+    signal,
+    onRows: (rows) => {
+      toKeep.add(rows);
+      written += rows.length;
+      onRows?.(written);
+    },
+  });
   const along = await broughtWords(db, beside);
   if (change.length + along.brought.length === 0)
     return { text: `Everything in ${name} was here already.${along.failed}` };
@@ -104,7 +119,7 @@ export async function bringIn(
   if (change.length === 0) return { text };
   const done = doneOf({ text }, change);
   try {
-    await keepDone(db, done, change);
+    await keepDone(db, done, toKeep);
     return { text, done };
   } catch {
     return { text: `${text} It cannot be taken back: there was no room left to keep how.` };

@@ -1,13 +1,7 @@
-import {
-  formatTable,
-  type NotebookContent,
-  notebookPieces,
-  type Salvaged,
-  salvageNotebook,
-  type TableKind,
-} from '@/core/exchange';
+import { formatTable, notebookText, type Salvaged, salvageNotebook, type TableKind } from '@/core/exchange';
 import type { Household } from '@/core/household';
 import { type Result, success } from '@/core/issues';
+import { type ContentSource, collected } from './notebook.ts';
 import { isRescued, readRescued } from './rawRows.ts';
 
 /** What a file turned out to hold: a notebook or a part of one, or a table from elsewhere (`core/sheet` reads its columns). */
@@ -49,18 +43,28 @@ export interface FileFacts {
 /** A kind of file that can be saved. */
 export interface FileWriter {
   readonly type: string;
-  /** Piece by piece, since a notebook of years is too large for one text. */
-  readonly pieces: (content: NotebookContent, facts: FileFacts) => Iterable<string>;
+  /** Hands it over piece by piece, since a notebook of years is too large for one text. */
+  readonly write: (source: ContentSource, facts: FileFacts, put: (piece: string) => void) => Promise<void>;
 }
+
+const notebook: FileWriter = {
+  type: 'application/json',
+  write: async ({ household, visit }, { savedAt }, put) => {
+    const { begin, rows, end } = notebookText(savedAt, household);
+    put(begin);
+    await visit((table, some) => put(rows(table, some)));
+    put(end());
+  },
+};
 
 const table = (kind: TableKind): FileWriter => ({
   type: 'text/csv;charset=utf-8',
-  pieces: (content, { household }) => [formatTable(kind, content, household)],
+  write: async (source, { household }, put) => put(formatTable(kind, await collected(source), household)),
 });
 
 /** Every kind of file that can be saved; `notebook` opens again, whole or a part. */
 export const fileWriters = {
-  notebook: { type: 'application/json', pieces: (content, { savedAt }) => notebookPieces(content, savedAt) },
+  notebook,
   roasts: table('roasts'),
   readings: table('readings'),
   marks: table('marks'),
@@ -69,8 +73,8 @@ export const fileWriters = {
 export type FileKind = keyof typeof fileWriters;
 
 /** Writes a file of a kind. */
-export function writeKind({ type, pieces }: FileWriter, content: NotebookContent, facts: FileFacts): Blob {
+export async function writeKind({ type, write }: FileWriter, source: ContentSource, facts: FileFacts): Promise<Blob> {
   const blobs: Blob[] = [];
-  for (const piece of pieces(content, facts)) blobs.push(new Blob([piece]));
+  await write(source, facts, (piece) => blobs.push(new Blob([piece])));
   return new Blob(blobs, { type });
 }

@@ -3,7 +3,7 @@ import { issueSentence } from '@/core/issues';
 import { type Beside, besideRoasts, zipped } from './bundle.ts';
 import type { GanderDatabase } from './database.ts';
 import { type FileKind, fileWriters, writeKind } from './fileKinds.ts';
-import { readContent } from './notebook.ts';
+import { collected, notebookSource, sourceOf } from './notebook.ts';
 import { getHousehold } from './settings.ts';
 
 /** What a file is to hold: everything, some roasts with what they need, or a recipe. */
@@ -28,7 +28,7 @@ export interface FileOut {
  * reasons, since half a notebook is better than none.
  */
 export async function writeFile(db: GanderDatabase, what: What, nowMs: number): Promise<FileOut> {
-  const blob = await blobOf(db, 'notebook', nowMs, (content) => partOf(content, what));
+  const blob = await blobOf(db, 'notebook', nowMs, what);
   const back = salvageNotebook(await blob.text());
   const issues = back.ok ? back.value.leftOut.map(({ why }) => why) : back.issues;
   const faults = issues.slice(0, MOST_FAULTS).map(issueSentence);
@@ -55,20 +55,16 @@ async function besideOf(db: GanderDatabase, what: What) {
 const MOST_FAULTS = 12;
 
 /** One kind of file of the notebook, or of a part of it. */
-async function blobOf(
-  db: GanderDatabase,
-  kind: FileKind,
-  nowMs: number,
-  part: (content: NotebookContent) => NotebookContent = (content) => content,
-): Promise<Blob> {
-  const facts = { savedAt: new Date(nowMs).toISOString(), household: await getHousehold(db) };
-  return writeKind(fileWriters[kind], part(await readContent(db)), facts);
+async function blobOf(db: GanderDatabase, kind: FileKind, nowMs: number, what: What): Promise<Blob> {
+  const household = await getHousehold(db);
+  const whole = notebookSource(db, household);
+  const source = what.kind === 'everything' ? whole : sourceOf(partOf(await collected(whole), what));
+  return writeKind(fileWriters[kind], source, { savedAt: new Date(nowMs).toISOString(), household });
 }
 
-function partOf(content: NotebookContent, what: What): NotebookContent {
-  if (what.kind === 'everything') return content;
-  return what.kind === 'roasts' ? roastContent(content, ...what.ids) : recipeContent(content, what.id);
-}
+const partOf = (content: NotebookContent, what: Exclude<What, { kind: 'everything' }>): NotebookContent =>
+  what.kind === 'roasts' ? roastContent(content, ...what.ids) : recipeContent(content, what.id);
 
 /** One table of the notebook as CSV, in the household's units. */
-export const writeTable = (db: GanderDatabase, kind: TableKind): Promise<Blob> => blobOf(db, kind, Date.now());
+export const writeTable = (db: GanderDatabase, kind: TableKind): Promise<Blob> =>
+  blobOf(db, kind, Date.now(), { kind: 'everything' });

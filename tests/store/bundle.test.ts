@@ -27,7 +27,7 @@ describe('a notebook with its sound', () => {
     const { blob, faults } = await writeFile(db, everything, NOW);
     assert.deepEqual([blob.type, faults], ['application/zip', []]);
     const elsewhere = openTestDatabase();
-    const { opened, file } = await openFile(elsewhere, await bytesOf(blob));
+    const { opened, file } = await openFile(elsewhere, blob);
     assert.ok(opened.kind === 'notebook' && file);
     assert.deepEqual(opened.beside, { sounds: 1, photos: 0, lost: 0 });
     const said = await bringIn(elsewhere, file, 'it.zip', 'mine', {});
@@ -48,7 +48,7 @@ describe('a notebook with its sound', () => {
     full.soundPieces.hook('creating', () => {
       throw new DOMException('no room', 'QuotaExceededError');
     });
-    const { file } = await openFile(full, await bytesOf(blob));
+    const { file } = await openFile(full, blob);
     assert.ok(file);
     const said = await bringIn(full, file, 'it.zip', 'mine', {});
     assert.match(said.text, /added or changed.*Not all of its sounds and photos could be kept: make room/);
@@ -70,7 +70,7 @@ describe('a notebook with its sound', () => {
     ['a zip with something else as its notebook', () => zip({ 'notebook.gander.json': '{"a":1}' }), /./],
   ] as const)
     it(`says what is wrong: ${what}`, async () => {
-      const { opened } = await openFile(openTestDatabase(), bytes());
+      const { opened } = await openFile(openTestDatabase(), new Blob([bytes()]));
       assert.ok(opened.kind === 'refused');
       assert.match(opened.reasons.join(' '), words);
     });
@@ -85,7 +85,7 @@ describe('a notebook with its sound', () => {
     ]);
     const { opened, file } = await openFile(
       openTestDatabase(),
-      zip({ 'notebook.gander.json': await blob.text(), 'sounds.json': sounds }),
+      new Blob([zip({ 'notebook.gander.json': await blob.text(), 'sounds.json': sounds })]),
     );
     assert.ok(opened.kind === 'notebook' && file);
     assert.deepEqual(opened.beside, { sounds: 0, photos: 0, lost: 3 });

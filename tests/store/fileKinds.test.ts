@@ -7,12 +7,12 @@ import { bringIn, openFile } from '@/store/fileIn';
 import { type FileReader, type FileWriter, fileReaders, fileWriters, readFile, writeKind } from '@/store/fileKinds';
 import { writeFile } from '@/store/fileOut';
 import { editLot } from '@/store/larder';
-import { readContent } from '@/store/notebook';
+import { collected, readContent, sourceOf } from '@/store/notebook';
 import { getHousehold } from '@/store/settings';
 import { openTestDatabase } from './openTestDatabase.ts';
 
 const demoText = readFileSync('demo/household.gander.json', 'utf8');
-const bytesOf = (text: string) => new TextEncoder().encode(text);
+const fileOf = (text: string) => new Blob([text]);
 
 describe('a file format', () => {
   it('is read where a reader of it stands before those that take it for something else', () => {
@@ -31,11 +31,16 @@ describe('a file format', () => {
   });
   it('is written where a writer of it stands among the others', async () => {
     const db = openTestDatabase();
-    const names: FileWriter = { type: 'text/plain', pieces: ({ lots }) => lots.map(({ name }) => `${name}\n`) };
+    const names: FileWriter = {
+      type: 'text/plain',
+      write: async (source, _, put) => {
+        for (const { name } of (await collected(source)).lots) put(`${name}\n`);
+      },
+    };
     const facts = { savedAt: '2026-11-27T10:00:00Z', household: await getHousehold(db) };
-    const { file } = await openFile(db, bytesOf(demoText));
+    const { file } = await openFile(db, fileOf(demoText));
     assert.ok(file);
-    const blob = writeKind({ ...fileWriters, names }.names, file.notebook, facts);
+    const blob = await writeKind({ ...fileWriters, names }.names, sourceOf(file.notebook), facts);
     assert.equal(await blob.text(), file.notebook.lots.map(({ name }) => `${name}\n`).join(''));
     assert.equal(blob.type, 'text/plain');
   });
@@ -46,7 +51,7 @@ describe('a field of a newer Gander', () => {
     const raw = JSON.parse(demoText);
     raw.lots[0].heightM = 1800;
     const db = openTestDatabase();
-    const { file } = await openFile(db, bytesOf(JSON.stringify(raw)));
+    const { file } = await openFile(db, fileOf(JSON.stringify(raw)));
     assert.ok(file && file.leftOut.length === 0);
     await bringIn(db, file, 'newer.json', 'mine', {});
     const lot = await db.lots.get(raw.lots[0].id);

@@ -3,10 +3,10 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { Dexie } from 'dexie';
-import { parseNotebook } from '@/core/exchange';
+import { formatNotebook, parseNotebook } from '@/core/exchange';
 import { inBin } from '@/store/bin';
 import { GanderDatabase } from '@/store/database';
-import { changeOf, doneLately, keepDone } from '@/store/done';
+import { changeOf, doneLately, keepDone, rowsToKeep } from '@/store/done';
 import { bringIn, leftOutText, openFile } from '@/store/fileIn';
 import { writeFile, writeTable } from '@/store/fileOut';
 import { readContent } from '@/store/notebook';
@@ -16,13 +16,13 @@ import { manyRoasts } from '../../bench/manyRoasts.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
 
 const NOW = Date.parse('2026-11-27T10:00:00Z');
-const bytesOf = (text: string) => new TextEncoder().encode(text);
+const fileOf = (text: string) => new Blob([text]);
 const demoText = readFileSync('demo/household.gander.json', 'utf8');
 
 /** The demo household in a notebook of its own, and a file of it with one roast's note changed. */
 async function demoAndFile() {
   const db = openTestDatabase();
-  const { file } = await openFile(db, bytesOf(demoText));
+  const { file } = await openFile(db, fileOf(demoText));
   assert.ok(file);
   await bringIn(db, file, 'demo.json', 'mine', {});
   const [first, ...others] = file.notebook.roasts;
@@ -36,7 +36,7 @@ describe('a file that is opened', () => {
     const { db, changed } = await demoAndFile();
     const before = await readContent(db);
     const more = { ...changed, lots: [{ ...changed.lots[0], id: 'lot:brandnew0001' }, ...changed.lots] };
-    const { opened } = await openFile(db, bytesOf(JSON.stringify(more)));
+    const { opened } = await openFile(db, fileOf(JSON.stringify(more)));
     assert.ok(opened.kind === 'notebook');
     const [lots, , roasts] = opened.comparison;
     assert.deepEqual(lots, { table: 'lots', fresh: 1, same: changed.lots.length, differing: 0 });
@@ -49,7 +49,7 @@ describe('a file that is opened', () => {
     const one = { ...file.notebook, household: undefined };
     const strange = { ...one, gear: [], roasts: [], lots: [] };
     const whose = async (notebook: object) => {
-      const { opened } = await openFile(db, bytesOf(JSON.stringify(notebook)));
+      const { opened } = await openFile(db, fileOf(JSON.stringify(notebook)));
       return opened.kind === 'notebook' && [opened.canBeTheirs, opened.isProbablyMine];
     };
     assert.deepEqual(await whose(one), [true, true]);
@@ -57,15 +57,15 @@ describe('a file that is opened', () => {
   });
   it('is a table where it is no JSON, and refused in words where it is no notebook', async () => {
     const db = openTestDatabase();
-    assert.equal((await openFile(db, bytesOf('time;temp\n0:30;95,5'))).opened.kind, 'table');
-    const { opened } = await openFile(db, bytesOf('{"a": 1}'));
+    assert.equal((await openFile(db, fileOf('time;temp\n0:30;95,5'))).opened.kind, 'table');
+    const { opened } = await openFile(db, fileOf('{"a": 1}'));
     assert.ok(opened.kind === 'refused' && /format/.test(opened.reasons.join()));
   });
   it('names the first of what is damaged and gives all of it as a file', async () => {
     const db = openTestDatabase();
     const file = JSON.parse(demoText);
     for (const cup of file.cups) cup.at = 'never';
-    const { opened, file: read } = await openFile(db, bytesOf(JSON.stringify(file)));
+    const { opened, file: read } = await openFile(db, fileOf(JSON.stringify(file)));
     assert.ok(opened.kind === 'notebook' && read);
     assert.equal(opened.damage.count, file.cups.length);
     assert.ok(opened.damage.first.length < file.cups.length);
@@ -77,7 +77,7 @@ describe('a file that is opened', () => {
 describe('bringing a file in', () => {
   it('tells how far it is, and goes on the list of what was done', async () => {
     const db = openTestDatabase();
-    const { file } = await openFile(db, bytesOf(manyRoasts(250)));
+    const { file } = await openFile(db, fileOf(manyRoasts(250)));
     assert.ok(file);
     const heard: number[] = [];
     const { done, text } = await bringIn(db, file, 'many.json', 'mine', { onRows: (n) => heard.push(n) });
@@ -90,9 +90,20 @@ describe('bringing a file in', () => {
     assert.equal(await db.roasts.count(), 0);
     assert.ok((await doneLately(db))[0]?.undoneAt);
   });
+  it('is written run by run as it would be at once', async () => {
+    const db = openTestDatabase();
+    const { file } = await openFile(db, fileOf(manyRoasts(250)));
+    assert.ok(file);
+    await bringIn(db, file, 'many.json', 'mine', {});
+    const { blob, faults } = await writeFile(db, { kind: 'everything' }, NOW);
+    assert.deepEqual(faults, []);
+    assert.equal(await blob.text(), formatNotebook(await readContent(db), new Date(NOW).toISOString()));
+    const empty = await writeFile(openTestDatabase(), { kind: 'everything' }, NOW);
+    assert.deepEqual([empty.faults, JSON.parse(await empty.blob.text()).roasts], [[], []]);
+  });
   it('leaves nothing when it is stopped in the middle', async () => {
     const db = openTestDatabase();
-    const { file } = await openFile(db, bytesOf(manyRoasts(250)));
+    const { file } = await openFile(db, fileOf(manyRoasts(250)));
     assert.ok(file);
     const stop = new AbortController();
     const onRows = (n: number) => n > 150 && stop.abort();
@@ -175,7 +186,7 @@ it('changes that version 7 kept within its lists stand apart from them, and can 
 
 it('a line whose change is gone says so', async () => {
   const db = openTestDatabase();
-  await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, []);
+  await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, rowsToKeep());
   await db.changes.clear();
   await assert.rejects(takeLineBack(db, 'd', { text: 'Taken back.' }), /too old/);
 });

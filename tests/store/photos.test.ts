@@ -23,7 +23,6 @@ import { smallHousehold } from './household.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
 
 const NOW = Date.parse('2026-11-20T10:00:00Z');
-const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 const photo = (bytes: number[]) => ({
   mime: 'image/jpeg',
   bytes: Uint8Array.from(bytes).buffer,
@@ -136,7 +135,7 @@ describe('photos in the saved file', () => {
     const { blob, faults } = await writeFile(db, everything, NOW);
     assert.deepEqual([blob.type, faults], ['application/zip', []]);
     const elsewhere = openTestDatabase();
-    const { opened, file } = await openFile(elsewhere, await bytesOf(blob));
+    const { opened, file } = await openFile(elsewhere, blob);
     assert.ok(opened.kind === 'notebook' && file);
     assert.deepEqual(opened.beside, { sounds: 0, photos: 1, lost: 0 });
     const said = await bringIn(elsewhere, file, 'it.zip', 'mine', {});
@@ -154,7 +153,7 @@ describe('photos in the saved file', () => {
     await keepLook(db, roast.id, lookAs('abcd0001', roast), { photo: photo([4, 5]) });
     const { blob } = await writeFile(db, what, NOW);
     assert.equal(blob.type, 'application/zip');
-    const { opened } = await openFile(openTestDatabase(), await bytesOf(blob));
+    const { opened } = await openFile(openTestDatabase(), blob);
     assert.deepEqual(opened.kind === 'notebook' && opened.beside, { sounds: 0, photos: 1, lost: 0 });
   });
 
@@ -173,7 +172,7 @@ describe('photos in the saved file', () => {
     const { blob } = await writeFile(db, everything, NOW);
     await editRoast(db, roast.id, { looks: undefined });
     await removePhotos(db);
-    const { file } = await openFile(db, await bytesOf(blob));
+    const { file } = await openFile(db, blob);
     assert.ok(file);
     await bringIn(db, file, 'it.zip', 'mine', {});
     const isBack = lookOf((await db.roasts.get(roast.id)) as Roast) !== undefined;

@@ -7,8 +7,8 @@ export {
   NOTEBOOK_VERSION,
   type Notebook,
   type NotebookContent,
-  notebookPieces,
   notebookSchema,
+  notebookText,
   recipeContent,
   roastContent,
 } from './notebook.ts';

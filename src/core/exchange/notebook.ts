@@ -9,7 +9,7 @@ import { recipeSchema } from '../recipe/index.ts';
 import { roastSchema } from '../roast/index.ts';
 import { jarSchema } from '../shelf/index.ts';
 import { cupSchema, flightKeySchema, flightSchema } from '../taste/index.ts';
-import { type ContentTable, noContent } from './contentTables.ts';
+import { type ContentTable, contentTables, noContent } from './contentTables.ts';
 
 /** In every file; never change it. */
 export const NOTEBOOK_FORMAT = 'gander-notebook';
@@ -46,36 +46,35 @@ export type NotebookContent = Pick<Notebook, 'household' | ContentTable>;
 
 /** Writes a notebook as indented JSON that ends in a line feed. `savedAt` is an ISO date and time, UTC. */
 export function formatNotebook(content: NotebookContent, savedAt: string): string {
-  return [...notebookPieces(content, savedAt)].join('');
+  const { begin, rows, end } = notebookText(savedAt, content.household);
+  return [begin, ...contentTables.map((table) => rows(table, content[table])), end()].join('');
 }
 
-/** The same piece by piece, a hundred rows at once: a notebook of years is too large to lie in memory as one text. */
-export function* notebookPieces(content: NotebookContent, savedAt: string): Generator<string> {
-  const notebook: Notebook = { format: NOTEBOOK_FORMAT, version: NOTEBOOK_VERSION, savedAt, ...content };
-  let before = '{';
-  for (const [key, value] of Object.entries(notebook)) {
-    if (value === undefined) continue;
-    yield `${before}\n ${JSON.stringify(key)}: `;
-    before = ',';
-    if (Array.isArray(value) && value.length > 0) yield* rowPieces(value);
-    else yield indented(value, 1);
-  }
-  yield '\n}\n';
+/**
+ * The same piece by piece, since a notebook of years is too large to lie in memory as one text: `begin`, then `rows` table by table in the
+ * order of `contentTables`, of one table as often as wanted, then `end`.
+ */
+export function notebookText(savedAt: string, household?: NotebookContent['household']) {
+  let open: { table: ContentTable; isEmpty: boolean } | undefined;
+  const close = () => (open ? `${open.isEmpty ? '[' : '\n '}]` : '');
+  const heading = { format: NOTEBOOK_FORMAT, version: NOTEBOOK_VERSION, savedAt, ...(household ? { household } : {}) };
+  return {
+    begin: JSON.stringify(heading, null, 1).slice(0, -'\n}'.length),
+    rows: (table: ContentTable, rows: readonly unknown[]): string => {
+      const before = open?.table === table ? '' : `${close()},\n ${JSON.stringify(table)}: `;
+      if (open?.table !== table) open = { table, isEmpty: true };
+      if (rows.length === 0) return before;
+      const comma = open.isEmpty ? '[' : ',';
+      open.isEmpty = false;
+      return `${before}${comma}${rowsText(rows)}`;
+    },
+    end: () => `${close()}\n}\n`,
+  };
 }
 
-const ROWS_IN_A_PIECE = 100;
-
-function* rowPieces(rows: readonly unknown[]): Generator<string> {
-  for (let from = 0; from < rows.length; from += ROWS_IN_A_PIECE) {
-    const some = rows.slice(from, from + ROWS_IN_A_PIECE).map((row) => `\n  ${indented(row, 2)}`);
-    yield `${from === 0 ? '[' : ','}${some.join(',')}`;
-  }
-  yield '\n ]';
-}
-
-/** As JSON with one blank for each level, standing so deep in the file. */
-const indented = (value: unknown, depth: number): string =>
-  JSON.stringify(value, null, 1).replaceAll('\n', `\n${' '.repeat(depth)}`);
+/** Rows with their commas, as deep as they stand in the file: within one list more, of which the brackets are cut off. */
+const rowsText = (rows: readonly unknown[]): string =>
+  JSON.stringify([rows], null, 1).slice('[\n ['.length, -'\n ]\n]'.length);
 
 /** The part of a notebook that some roasts need: themselves, their lots with what those were blended of, and their gear. */
 export function roastContent(content: NotebookContent, ...roastIds: readonly string[]): NotebookContent {
