@@ -1,7 +1,6 @@
 import { sum } from 'd3-array';
-import type { Lot } from '@/core/bean';
 import {
-  landedOfPacks,
+  landedByLot,
   type MoneySoFar,
   moneySoFar,
   type Payback,
@@ -11,10 +10,11 @@ import {
 } from '@/core/cost';
 import type { Gear } from '@/core/gear';
 import { partsOf } from '@/core/record';
-import { milestonesOfRoast, momentMs, type Roast, roastedGrams } from '@/core/roast';
+import { milestonesOfRoast, momentMs, type Roast } from '@/core/roast';
 import { type JarEvent, thrownShare } from '@/core/shelf';
 import { DAY_MS, localDay } from '@/core/units';
 import type { GanderDatabase } from './database.ts';
+import { eachRoast } from './eachRoast.ts';
 
 export interface Money {
   readonly all: MoneySoFar;
@@ -29,8 +29,8 @@ export async function readMoney(
   tariffMinorPerKwh: number | undefined,
   nowMs: number,
 ): Promise<Money> {
-  const [roasts, lots, gear, jars] = await Promise.all([
-    db.roasts.orderBy('createdAt').toArray(),
+  const [ids, lots, gear, jars] = await Promise.all([
+    db.roasts.orderBy('createdAt').primaryKeys(),
     db.lots.toArray(),
     db.gear.toArray(),
     db.jars.toArray(),
@@ -38,15 +38,16 @@ export async function readMoney(
   const landed = landedByLot(lots);
   const gearOf = new Map(gear.map((each) => [each.id as string, each]));
   const eventsOf = new Map(jars.map(({ pullId, events }) => [pullId as string, events]));
-  const rows = roasts.flatMap((roast) => {
+  const rows: { readonly atMs: number; readonly money: RoastMoney }[] = [];
+  await eachRoast(db, ids, (roast) => {
     const pullS = milestonesOfRoast(roast).pull;
-    if (pullS === undefined) return [];
+    if (pullS === undefined) return;
     const itsGear = gearOf.get(roast.gearId);
     const kwh = (itsGear && roastKwh(itsGear, pullS)) ?? 0;
-    return {
+    rows.push({
       atMs: momentMs(roast, 0) ?? nowMs,
       money: moneyOf(roast, landed, kwh * (tariffMinorPerKwh ?? 0), eventsOf),
-    };
+    });
   });
   const all = moneySoFar(
     rows.map(({ money }) => money),
@@ -73,15 +74,16 @@ function moneyOf(
   energyMinor: number,
   eventsOf: ReadonlyMap<string, readonly JarEvent[]>,
 ): RoastMoney {
+  const parts = partsOf(roast);
   return {
     gearId: roast.gearId,
     month: localDay(roast.createdAt).slice(0, 7),
     greenGrams: roast.greenGrams,
-    roastedGrams: roastedGrams(roast),
+    roastedGrams: sum(parts, ({ grams }) => grams),
     landedMinorPerKg: landed.get(roast.lotId),
     energyMinor,
     thrownShare: thrownShare(
-      partsOf(roast).map((part) => ({
+      parts.map((part) => ({
         ...part,
         id: part.pull.id,
         school: 'usual',
@@ -89,21 +91,4 @@ function moneyOf(
       })),
     ),
   };
-}
-
-/** Landed price of each lot; a blend costs what its parts cost. */
-function landedByLot(lots: readonly Lot[]): Map<string, number> {
-  const of = new Map(
-    lots.flatMap((lot) => {
-      const price = landedOfPacks(lot.packs);
-      return price === undefined ? [] : [[lot.id as string, price] as const];
-    }),
-  );
-  for (const { id, blendOf } of lots) {
-    if (!blendOf || of.has(id)) continue;
-    const parts = blendOf.map(({ lotId, share }) => share * (of.get(lotId) ?? Number.NaN));
-    const price = sum(parts);
-    if (Number.isFinite(price)) of.set(id, price);
-  }
-  return of;
 }

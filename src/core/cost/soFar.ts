@@ -6,8 +6,8 @@ export interface RoastMoney {
   /** `2026-11` */
   readonly month: string;
   readonly greenGrams: number;
-  /** Undefined when it was not weighed: then the usual loss stands in. */
-  readonly roastedGrams: number | undefined;
+  /** As weighed, else by the usual loss (core/record, `partsOf`). */
+  readonly roastedGrams: number;
   /** What a kilogram of its green landed at, minor units; undefined when the price is not known. */
   readonly landedMinorPerKg: number | undefined;
   readonly energyMinor: number;
@@ -31,8 +31,6 @@ export interface MoneySoFar {
   readonly unpriced: number;
 }
 
-const USUAL_LOSS = 0.15;
-
 /**
  * Adds up roasts of known price, oldest first. Source: handbook, section 11; what was thrown away costs and saves nothing.
  * @param shopMinorPerKg what a roasted kilogram like one's own costs in a shop
@@ -44,13 +42,13 @@ export function moneySoFar(roasts: readonly RoastMoney[], shopMinorPerKg: number
   const shop = () => (drinkableGrams / 1000) * shopMinorPerKg;
   for (const each of priced) {
     costMinor += (each.greenGrams / 1000) * (each.landedMinorPerKg ?? 0) + each.energyMinor;
-    drinkableGrams += gaveGrams(each) * (1 - each.thrownShare);
+    drinkableGrams += each.roastedGrams * (1 - each.thrownShare);
     months.set(each.month, { savedMinor: shop() - costMinor, drinkableGrams });
   }
   return {
     roasts: roasts.length,
     failed: roasts.filter(({ thrownShare }) => thrownShare === 1).length,
-    roastedGrams: sum(priced, gaveGrams),
+    roastedGrams: sum(priced, ({ roastedGrams }) => roastedGrams),
     drinkableGrams,
     costMinor,
     shopMinor: shop(),
@@ -58,8 +56,4 @@ export function moneySoFar(roasts: readonly RoastMoney[], shopMinorPerKg: number
     byMonth: [...months].map(([month, its]) => ({ month, ...its })),
     unpriced: roasts.length - priced.length,
   };
-}
-
-function gaveGrams({ roastedGrams, greenGrams }: RoastMoney): number {
-  return roastedGrams ?? greenGrams * (1 - USUAL_LOSS);
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { tableLossPercent } from '../plan/index.ts';
 import { finalShade, meantShade, momentMs, type PullEntry, pullsOf, type Roast } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
@@ -23,8 +24,15 @@ export function partsOf(roast: Roast): RoastPart[] {
       pull,
       madeAt: new Date(momentMs(roast, pull.at) ?? Date.parse(roast.createdAt)).toISOString(),
       shade,
-      grams: pull.grams ?? (roast.greenGrams / pulls.length) * (1 - tableLossPercent(shade) / 100),
+      grams: pull.grams ?? roast.greenGrams * shareOf(roast, pulls, i) * (1 - tableLossPercent(shade) / 100),
       weighed: pull.grams !== undefined,
     };
   });
+}
+
+/** The share of the green in the `i`th pull: as it was planned, the last one what was left; equal shares where it was not. */
+function shareOf({ plannedParts = [] }: Roast, pulls: readonly PullEntry[], i: number): number {
+  if (plannedParts.length < pulls.length) return 1 / pulls.length;
+  const before = sum(plannedParts.slice(0, i), ({ share }) => share);
+  return pulls[i]?.all ? 1 - before : (plannedParts[i]?.share ?? 0);
 }

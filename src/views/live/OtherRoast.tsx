@@ -10,7 +10,7 @@ export function OtherRoast({ roastId, children }: { readonly roastId: string; re
   const [other] =
     useLiveQuery(async () => (isPractice() ? [] : await otherRoastsUnderWay(database(), roastId)), [roastId]) ?? [];
   return (
-    <div className="mr-auto flex h-[64px] min-w-0 flex-1 items-center gap-4 overflow-hidden">
+    <div className="mr-auto flex h-[calc(var(--bar)-4px)] min-w-0 flex-1 items-center gap-4 overflow-hidden">
       <div className={`min-w-0 ${other ? 'cramped:hidden' : ''}`}>{children}</div>
       {other && (
         <Suspense>

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { bestOffer, homePrice, landedMinorPerKg, landedOfPacks } from '@/core/cost';
+import { bestOffer, homePrice, landedByLot, landedMinorPerKg, landedOfPacks } from '@/core/cost';
 
 const near = (value: number | undefined, expected: number, within = 1e-6) =>
   assert.ok(value !== undefined && Math.abs(value - expected) <= within, `${value}, expected ${expected}`);
@@ -11,6 +11,42 @@ describe('costs, worked by hand (handbook, section 11)', () => {
     near(landedMinorPerKg(2450, 350, 2500), 1120);
     near(landedOfPacks([{ grams: 2500, priceMinor: 2450, carriageMinor: 350 }, { grams: 500 }]), 1120);
     assert.equal(landedOfPacks([{ grams: 500 }]), undefined);
+  });
+  it('of a blend is that of its parts by their shares, and not known where one of theirs is not', () => {
+    const lot = (id: string, priceMinor?: number, blendOf?: readonly [string, number][]) =>
+      ({
+        id: `lot:${id}`,
+        packs: [{ grams: 1000, ...(priceMinor === undefined ? {} : { priceMinor }) }],
+        ...(blendOf ? { blendOf: blendOf.map(([lotId, share]) => ({ lotId: `lot:${lotId}`, share })) } : {}),
+      }) as never;
+    const prices = landedByLot([
+      lot('both', undefined, [
+        ['a', 0.6],
+        ['b', 0.4],
+      ]),
+      lot('half', undefined, [
+        ['a', 0.6],
+        ['gift', 0.4],
+      ]),
+      lot('deep', undefined, [
+        ['both', 0.5],
+        ['a', 0.5],
+      ]),
+      lot('ring', undefined, [['ring', 1]]),
+      lot('gone', undefined, [['sold', 1]]),
+      lot('own', 1500, [['gift', 1]]),
+      lot('a', 1000),
+      lot('b', 2000),
+      lot('gift'),
+    ]);
+    // 0.6 of 10.00 and 0.4 of 20.00; half of that and half of 10.00.
+    assert.deepEqual(Object.fromEntries(prices), {
+      'lot:both': 1400,
+      'lot:deep': 1200,
+      'lot:own': 1500,
+      'lot:a': 1000,
+      'lot:b': 2000,
+    });
   });
   it('refuse what cannot be, naming value and unit', () => {
     assert.throws(() => landedMinorPerKg(1, 1, 0), { message: 'grams must be above 0 g, got 0 g' });

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
+import { tableLossPercent } from '@/core/plan';
 import { partsOf } from '@/core/record';
 import { pull, roastOf } from '../build.ts';
 
@@ -15,4 +16,19 @@ it('the parts of a roast: when, how dark, and what they weigh or come to by thei
   assert.equal(second?.madeAt, '2026-11-24T10:06:00.000Z');
   assert.deepEqual(partsOf(roastOf([])), []);
   assert.equal(partsOf(roastOf([pull(300)], { wantedShade: 4 }))[0]?.shade, 4);
+});
+
+it('a part that was not weighed comes to its planned share of the green, the last one to what was left', () => {
+  const planned = [3, 4, 5].map((shade, i) => ({ shade, share: [0.2, 0.3, 0.5][i] }));
+  const shares = (pulls: ReturnType<typeof pull>[], plannedParts = planned) =>
+    partsOf(roastOf(pulls, { greenGrams: 100, plannedParts: plannedParts as never })).map(
+      ({ grams, shade }) => Math.round((grams / (1 - tableLossPercent(shade) / 100)) * 10) / 10,
+    );
+  const part = (at: number, all: boolean) => pull(at, { all });
+  assert.deepEqual(shares([part(300, false), part(330, false), part(360, true)]), [20, 30, 50]);
+  // The second was pulled with all that was left, and the first alone is no more than its share.
+  assert.deepEqual(shares([part(300, false), part(330, true)]), [20, 80]);
+  assert.deepEqual(shares([part(300, false)]), [20]);
+  // One more than was planned.
+  assert.deepEqual(shares([part(300, false), part(330, true)], planned.slice(0, 1)), [50, 50]);
 });

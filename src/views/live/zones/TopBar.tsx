@@ -26,7 +26,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
     <header className="heat-bar flex items-center gap-2 roomy:gap-3">
       <OtherRoast roastId={roast.id}>
         <p className="leading-tight cramped:text-[0.9rem] roomy:text-lg">
-          <b className="font-heading block truncate">{lotName}</b>
+          <b className="heat-name font-heading line-clamp-1 break-words">{lotName}</b>
           <span className="line-clamp-2 text-[0.85rem] roomy:line-clamp-1 roomy:text-[1rem]">
             {words.shade(roast.wantedShade)} · {words.weight(roast.greenGrams)} in {gearName}
           </span>
