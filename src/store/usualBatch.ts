@@ -1,7 +1,8 @@
-import { median } from 'd3-array';
+import { median, sum } from 'd3-array';
 import { coolDownMinOf, type Gear, methodOf, usualGramsOf } from '@/core/gear';
 import { tableLossPercent } from '@/core/plan';
-import { milestonesOfRoast, roastedGrams, shadeAsKnown } from '@/core/roast';
+import { partsOf } from '@/core/record';
+import { milestonesOfRoast, type Roast, shadeAsKnown } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { MEDIUM } from '@/core/shade';
 import type { GanderDatabase } from './database.ts';
@@ -41,9 +42,12 @@ export async function usualBatch(db: GanderDatabase): Promise<UsualBatch> {
   return {
     gear,
     greenGrams,
-    roastedGrams: median(newest, (roast) => roastedGrams(roast)) ?? greenGrams * (1 - tableLossPercent(shade) / 100),
+    // Those that were not weighed by their usual loss: the one that was may have been of another size.
+    roastedGrams: median(newest, gaveGrams) ?? greenGrams * (1 - tableLossPercent(shade) / 100),
     shade,
     roastS: median(newest, (roast) => milestonesOfRoast(roast).pull) ?? methodOf(method.method).pull.medianS,
     coolDownMin: coolDownMinOf(method),
   };
 }
+
+const gaveGrams = (roast: Roast) => sum(partsOf(roast), ({ grams }) => grams);

@@ -18,6 +18,7 @@ import { addGear, bringBack, lotsWithStock, notHad, putAway, removeGear, removeL
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
 import { usualBatch } from '@/store/usualBatch';
+import { pull } from '../core/build.ts';
 import { smallHousehold } from './household.ts';
 
 describe('a roast day', () => {
@@ -123,4 +124,13 @@ it('one more batch is like the newest on the gear in use, whatever else was roas
   await removeGear(db, gear);
   const left = await usualBatch(db);
   assert.deepEqual([left.gear?.id, left.greenGrams], [drum.id, 400], 'gear that is put away is not planned on');
+});
+
+it('one more batch gives what its own size does, though only a larger one was weighed', async () => {
+  const { db, roasted } = await smallHousehold();
+  await roasted(10, { greenGrams: 200, wantedShade: 4 }, [pull(320, { grams: 170 })]);
+  for (const day of [11, 12, 13]) await roasted(day, { greenGrams: 80, wantedShade: 4 }, [pull(320)]);
+  const { greenGrams, roastedGrams } = await usualBatch(db);
+  // Medium loses 14.7 % (handbook, table 3); 170 g of 80 g of green had been planned by.
+  assert.deepEqual([greenGrams, Math.round(roastedGrams * 10) / 10], [80, 68.2]);
 });
