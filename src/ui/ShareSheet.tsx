@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import { formatShared, type Shared } from '@/core/exchange';
+import type { Control } from '@/core/gear';
 import { describeRibbon, type Ribbon as RibbonModel } from '@/core/roast';
 import { capital } from '@/core/units';
 import { Button } from './Button';
@@ -13,7 +14,7 @@ interface ShareSheetProps {
   readonly ribbon: RibbonModel;
   /** What the files are called, without an ending. */
   readonly fileName: string;
-  readonly controlName?: (id: string) => string;
+  readonly controls?: readonly Control[];
   /** What goes along in the file, where anything does. */
   readonly along?: string | undefined;
   /** Saves it as a file that another Gander loads. */
@@ -25,7 +26,7 @@ interface ShareSheetProps {
 const WIDE = 1100;
 
 /** A roast or recipe for somebody else: as text, as a picture, on paper, or as a file for their own Gander. */
-export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, along, onSave, onClose }: ShareSheetProps) {
+export function ShareSheet({ shared, ribbon, fileName: wanted, controls, along, onSave, onClose }: ShareSheetProps) {
   const fileName = wanted.replace(/[^\p{L}\p{N}-]+/gu, '-');
   const drawn = useRef<HTMLDivElement>(null);
   const [said, setSaid] = useState('');
@@ -119,7 +120,7 @@ export function ShareSheet({ shared, ribbon, fileName: wanted, controlName, alon
           fromS={0}
           toS={ribbon.toS * 1.01}
           words
-          {...(controlName ? { controlName } : {})}
+          {...(controls ? { controls } : {})}
         />
       </div>
     </Dialog>

@@ -1,3 +1,4 @@
+import { type Control, settingWords } from '@/core/gear';
 import { assertNever } from '@/core/issues';
 import { type Entry, milestoneNames } from '@/core/roast';
 import { colourName, type ShadeNumber } from '@/core/shade';
@@ -10,7 +11,7 @@ interface Words {
 }
 
 /** What an entry says, without its time: “yellow”, “flame 5”, “smell of hay”. */
-export function entryName(entry: Entry, words: Words, controlName: (id: string) => string = (id) => id): string {
+export function entryName(entry: Entry, words: Words, controls: readonly Control[]): string {
   switch (entry.kind) {
     case 'mark':
       return milestoneNames[entry.milestone];
@@ -27,7 +28,7 @@ export function entryName(entry: Entry, words: Words, controlName: (id: string) 
     case 'reading':
       return `reading ${words.temperature(entry.celsius)}`;
     case 'move':
-      return `${controlName(entry.control).toLowerCase()}${entry.value === undefined ? '' : ` ${entry.value}`}`;
+      return settingWords(controls, entry.control, entry.value);
     case 'smell':
       return `smell of ${entry.smell}`;
     case 'colour':
@@ -48,9 +49,9 @@ export function entryName(entry: Entry, words: Words, controlName: (id: string) 
 }
 
 /** An entry with its time, short enough for the undo button: “yellow 2:58”. */
-export function entryWords(entry: Entry, words: Words): string {
+export function entryWords(entry: Entry, words: Words, controls: readonly Control[]): string {
   if (entry.kind === 'amend') return amendmentWords(entry);
-  const name = entryName(entry, words);
+  const name = entryName(entry, words, controls);
   return `${name.length > 24 ? `${name.slice(0, 22)}…` : name} ${formatClock(entry.at)}`;
 }
 

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Gear } from '@/core/gear';
+import { controlCatalogue, type Gear } from '@/core/gear';
 import type { Entry } from '@/core/roast';
 import { startExperiment } from '@/store/experiments';
 import { startFlight } from '@/store/flights';
@@ -105,7 +105,7 @@ describe('experiments as they stand', () => {
 });
 
 describe('entries in words', () => {
-  const said = (each: Entry) => entryName(each, words, (id) => id.toUpperCase());
+  const said = (each: Entry) => entryName(each, words, [controlCatalogue.celsius, controlCatalogue.lid]);
   it('name what was done, with weights as measured and readings in the household’s unit', () => {
     assert.deepEqual(
       [
@@ -113,7 +113,8 @@ describe('entries in words', () => {
         pull(320, { grams: 64.5, shade: 4 }),
         pull(300, { all: false }),
         entry(200, { kind: 'reading', celsius: 200 }),
-        entry(10, { kind: 'move', control: 'flame', value: 5 }),
+        entry(10, { kind: 'move', control: 'oven', value: 230 }),
+        entry(11, { kind: 'move', control: 'lid', value: 'off' }),
         entry(12, { kind: 'move', control: 'stir' }),
         entry(90, { kind: 'smell', smell: 'hay' }),
         entry(250, { kind: 'crack', crack: 'second' }),
@@ -124,7 +125,8 @@ describe('entries in words', () => {
         'pull, medium, 64.5 g',
         'pull of a part',
         'reading 392 °F',
-        'flame 5',
+        'oven 230 °C',
+        'lid off',
         'stir',
         'smell of hay',
         'a snap',
@@ -133,16 +135,20 @@ describe('entries in words', () => {
     );
   });
   it('fit the undo button', () => {
-    assert.equal(entryWords(mark(178, 'yellow'), words), 'yellow 2:58');
-    const long = entryWords(entry(60, { kind: 'note', text: 'the neighbour came to ask what smells so good' }), words);
+    assert.equal(entryWords(mark(178, 'yellow'), words, []), 'yellow 2:58');
+    const long = entryWords(
+      entry(60, { kind: 'note', text: 'the neighbour came to ask what smells so good' }),
+      words,
+      [],
+    );
     assert.ok(long.length < 32 && long.endsWith('… 1:00'), long);
     const yellow = mark(120, 'yellow');
-    assert.equal(entryWords(undoOf(yellow), words), 'an undo 16:39');
+    assert.equal(entryWords(undoOf(yellow), words, []), 'an undo 16:39');
     assert.equal(
-      entryWords(entry(130, { kind: 'amend', target: yellow.id, happenedAt: 118 }), words),
+      entryWords(entry(130, { kind: 'amend', target: yellow.id, happenedAt: 118 }), words, []),
       'the correction',
     );
-    assert.equal(entryWords(entry(400, { kind: 'amend', target: yellow.id, grams: 68 }), words), 'the weight');
+    assert.equal(entryWords(entry(400, { kind: 'amend', target: yellow.id, grams: 68 }), words, []), 'the weight');
   });
 });
 

@@ -1,3 +1,4 @@
+import { type Control, settingWords } from '../gear/index.ts';
 import type { Written } from '../household/index.ts';
 import { meantShade, type Roast } from '../roast/index.ts';
 import type { RoastFigures } from './figures.ts';
@@ -10,6 +11,7 @@ export function plannedAgainstDone(
   roast: Pick<Roast, 'wantedShade' | 'plannedParts' | 'pullRule' | 'plannedMoves'>,
   { shade, reached, moves }: RoastFigures,
   written: Pick<Written, 'shade'>,
+  controls: readonly Control[],
 ): string[] {
   const { firstCrack, pull } = reached;
   const meant = meantShade(roast);
@@ -24,7 +26,7 @@ export function plannedAgainstDone(
     ...(roast.plannedMoves ?? []).map(
       (move) =>
         !moves.some((made) => made.control === move.control && made.value === move.value) &&
-        `planned ${move.control}${move.value === undefined ? '' : ` ${move.value}`}, not noted as done`,
+        `planned ${settingWords(controls, move.control, move.value)}, not noted as done`,
     ),
   ];
   return said.filter((each) => each !== false);

@@ -1,6 +1,6 @@
 import { type Expectation, type Forecast, forecastFrom, usualHere } from '../forecast/index.ts';
-import { type Control, controlsOf, type Gear, type GearReminder, methodOf, remindersOf } from '../gear/index.ts';
-import { liveEntries, milestonesOf, type PlannedMove, type Roast } from '../roast/index.ts';
+import { controlsOf, type Gear, type GearReminder, methodOf, remindersOf, settingWords } from '../gear/index.ts';
+import { liveEntries, milestonesOf, type Roast } from '../roast/index.ts';
 import { firstCrackC } from './firstCrackC.ts';
 import { plannedMovesNow } from './plannedMoves.ts';
 import type { LearnedProbe } from './probeOpinion.ts';
@@ -51,7 +51,7 @@ export function heatNow(facts: AtTheHeat): HeatSituation {
     batch: roast,
     method: methodOf(gear?.method ?? 'other'),
     moves: plannedMovesNow(roast.plannedMoves ?? [], live, reached, roast.chargedAt ? nowS : BEFORE_S, (move) =>
-      moveName(controls, move),
+      settingWords(controls, move.control, move.value),
     ),
     reminders: [...(gear ? remindersOf(gear) : []), ...(asked ? [asked] : [])],
     preheat: { minutes: gear?.preheatMin, celsius: gear?.preheatC, sign: gear?.preheatSign },
@@ -82,10 +82,4 @@ export function forecastsAhead({ forecasts, pulls, words }: HeatSituation): Name
       ...(pulls.length > 1 ? { name: words.shade(shade) } : {}),
     })),
   ];
-}
-
-/** A planned move as it is told: "flame 3", "stir". */
-function moveName(controls: readonly Control[], { control, value }: PlannedMove): string {
-  const label = controls.find(({ id }) => id === control)?.label.toLowerCase() ?? control;
-  return value === undefined ? label : `${label} ${value}`;
 }

@@ -1,3 +1,4 @@
+import { type Control, settingWords } from '@/core/gear';
 import type { Ribbon } from '@/core/roast';
 import { toneAt } from '@/core/roast';
 import { fieldColour } from '@/core/shade';
@@ -10,14 +11,14 @@ interface LowerProps {
   readonly bodyHeight: number;
   readonly movesTop: number;
   readonly words: boolean;
-  readonly controlName: (control: string) => string;
+  readonly controls: readonly Control[];
 }
 
 /** Words nearer to each other than this would run together, pixels. */
 const WORD_GAP = 74;
 
 /** The lower edge: moves hang as notches that point the way they went; where there is room, their words and the smells. */
-export function Lower({ ribbon, x, bodyTop, bodyHeight, movesTop, words, controlName }: LowerProps) {
+export function Lower({ ribbon, x, bodyTop, bodyHeight, movesTop, words, controls }: LowerProps) {
   const smells = words ? spaced(ribbon.smells, x) : [];
   const named = new Set(words ? spaced(ribbon.moves, x) : []);
   return (
@@ -41,18 +42,13 @@ export function Lower({ ribbon, x, bodyTop, bodyHeight, movesTop, words, control
           <path d={move.direction === 'up' ? 'M-5 10 L5 10 L0 2 Z' : 'M-5 2 L5 2 L0 10 Z'} />
           {named.has(move) && (
             <text y={25} textAnchor="middle" fontSize={14}>
-              {moveWords(move, controlName)}
+              {settingWords(controls, move.control, move.value)}
             </text>
           )}
         </g>
       ))}
     </g>
   );
-}
-
-function moveWords(move: Ribbon['moves'][number], controlName: LowerProps['controlName']): string {
-  const name = controlName(move.control).toLowerCase();
-  return move.value === undefined ? name : `${name} ${move.value}`;
 }
 
 function spaced<T extends { readonly at: number }>(items: readonly T[], x: TimeScale): T[] {

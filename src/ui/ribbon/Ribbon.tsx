@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import type { Control } from '@/core/gear';
 import { describeRibbon, type Ribbon as RibbonModel } from '@/core/roast';
 import { Body } from './Body';
 import { Cracks } from './Cracks';
@@ -18,8 +19,8 @@ export interface RibbonProps {
   readonly words?: boolean;
   /** An earlier roast, drawn pale under the lower edge. */
   readonly guide?: RibbonModel | undefined;
-  /** Names a control of the gear, such as "lid"; the control's id when absent. */
-  readonly controlName?: (control: string) => string;
+  /** The gear's, for the words of the moves. */
+  readonly controls?: readonly Control[];
 }
 
 /** Room above the body for the cracks and below it for the moves, pixels. */
@@ -32,7 +33,7 @@ export const GUIDE_ROOM = GUIDE_HEIGHT + 4;
 
 /** One roast as one horizontal ribbon, the same everywhere. Its text equivalent is its label. */
 export function Ribbon(props: RibbonProps) {
-  const { ribbon, width, bodyHeight, fromS, toS, words = false, guide, controlName = (control) => control } = props;
+  const { ribbon, width, bodyHeight, fromS, toS, words = false, guide, controls = [] } = props;
   const id = useId();
   if (width <= 0) return null;
   const x = timeScale(fromS, toS, width);
@@ -58,7 +59,7 @@ export function Ribbon(props: RibbonProps) {
         bodyHeight={bodyHeight}
         movesTop={bottom}
         words={words}
-        controlName={controlName}
+        controls={controls}
       />
     </svg>
   );

@@ -1,6 +1,6 @@
 import { mean as average } from 'd3-array';
 import type { RoastFigures } from '@/core/compare';
-import { controlsOf } from '@/core/gear';
+import { controlsOf, settingWords } from '@/core/gear';
 import { liveEntries, type StretchName, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { lineNames, sheetLines } from '@/core/taste';
 import { formatClock } from '@/core/units';
@@ -96,10 +96,8 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
 function moveWords({ roast, gear }: Compared): string {
   const controls = controlsOf(gear ?? { method: 'other' });
   return liveEntries(roast.entries)
-    .flatMap((entry) => {
-      if (entry.kind !== 'move') return [];
-      const label = controls.find(({ id }) => id === entry.control)?.label.toLowerCase() ?? entry.control;
-      return [`${label}${entry.value === undefined ? '' : ` ${entry.value}`} ${formatClock(entry.at)}`];
-    })
+    .flatMap((entry) =>
+      entry.kind === 'move' ? [`${settingWords(controls, entry.control, entry.value)} ${formatClock(entry.at)}`] : [],
+    )
     .join(', ');
 }

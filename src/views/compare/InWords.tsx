@@ -1,4 +1,5 @@
 import { differenceSentence, differencesBetween, plannedAgainstDone, type RoastFigures } from '@/core/compare';
+import { controlsOf } from '@/core/gear';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import type { Compared } from './compared';
@@ -41,7 +42,7 @@ export function InWords({ compared, base, figures, onBase }: InWordsProps) {
           const found = differencesBetween(of(base), of(each)).map((difference) =>
             differenceSentence(difference, words),
           );
-          const planned = plannedAgainstDone(each.roast, of(each), words);
+          const planned = plannedAgainstDone(each.roast, of(each), words, controlsOf(each.gear ?? { method: 'other' }));
           return (
             <li key={each.roast.id}>
               <h1 className={others.length > 1 ? 'text-2xl' : 'text-[clamp(1.8rem,4vw,2.6rem)]'}>

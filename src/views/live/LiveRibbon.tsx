@@ -20,7 +20,7 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const room = BODY[roomy ? 'roomy' : low ? 'low' : 'phone'];
   const bodyHeight = guide ? room - (low ? 8 : GUIDE_ROOM) : room;
   const awaitedMarks = drawn.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
-  const controlName = (id: string) => pressable.controls.find(({ control }) => control.id === id)?.control.label ?? id;
+  const controls = pressable.controls.map(({ control }) => control);
   return (
     <div className="heat-ribbon relative">
       {/* The lower half of the ribbon lies on the plain ground; a sheet of it reaches up under the rest. */}
@@ -46,7 +46,7 @@ export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
             toS={toS}
             words={roomy}
             guide={low ? undefined : guide}
-            controlName={controlName}
+            controls={controls}
           />
           {!low && <TimeAxis width={width} fromS={0} toS={toS} />}
         </div>

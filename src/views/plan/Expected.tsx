@@ -65,7 +65,7 @@ export function Expected({ choices, planned, foreseen, day, gear, onGear }: Expe
           fromS={0}
           toS={toS}
           words
-          controlName={(id) => controlsOf(planned.gear).find((control) => control.id === id)?.label ?? id}
+          controls={controlsOf(planned.gear)}
         />
         <TimeAxis width={width} fromS={0} toS={toS} />
       </div>

@@ -13,11 +13,10 @@ import { EntryRow } from './EntryRow';
 interface EntryListProps {
   readonly roast: Roast;
   readonly controls: readonly Control[];
-  readonly controlName: (id: string) => string;
 }
 
 /** Every entry as it holds now, its time and what it says to be corrected, each to be taken out, forgotten ones added, odd ones asked about. */
-export function EntryList({ roast, controls, controlName }: EntryListProps) {
+export function EntryList({ roast, controls }: EntryListProps) {
   const { temperatureUnit } = useWords();
   const [changes, setChanges] = useState<readonly Id<'entry'>[]>([]);
   const all = liveEntries(roast.entries);
@@ -61,7 +60,6 @@ export function EntryList({ roast, controls, controlName }: EntryListProps) {
             key={entry.id}
             entry={entry}
             controls={controls}
-            controlName={controlName}
             onChange={(facts) => void log({ kind: 'amend', target: entry.id, ...facts }, last)}
             onTakeOut={() => void log({ kind: 'undo', target: entry.id }, last)}
           />

@@ -15,18 +15,17 @@ const SAYS_MORE: readonly LiveEntry['kind'][] = ['reading', 'move', 'smell', 'co
 interface EntryRowProps {
   readonly entry: LiveEntry;
   readonly controls: readonly Control[];
-  readonly controlName: (id: string) => string;
   readonly onChange: (facts: Omit<Extract<EntryDraft, { kind: 'amend' }>, 'kind' | 'target'>) => void;
   readonly onTakeOut: () => void;
 }
 
 /** One line of the log as it holds: its time and what it says can be corrected, all of it taken out. */
-export function EntryRow({ entry, controls, controlName, onChange, onTakeOut }: EntryRowProps) {
+export function EntryRow({ entry, controls, onChange, onTakeOut }: EntryRowProps) {
   const words = useWords();
   const { temperatureUnit } = words;
   const [said, setSaid] = useState<{ readonly draft: EntryDraft; readonly text: string }>();
   const [error, setError] = useState('');
-  const name = entryName(entry, words, controlName);
+  const name = entryName(entry, words, controls);
   const control = entry.kind === 'move' ? controls.find(({ id }) => id === entry.control) : undefined;
   const saysMore = SAYS_MORE.includes(entry.kind) && (entry.kind !== 'move' || (control && control.kind !== 'act'));
   const keep = () => {

@@ -53,7 +53,6 @@ export function RoastPage(named: NamedRoast) {
   const readings = useMemo(() => readingsOf(liveEntries(roast.entries)), [roast]);
   const reached = milestonesOfRoast(roast);
   const controls = controlsOf(gear ?? { method: 'other' });
-  const controlName = (id: string) => controls.find((control) => control.id === id)?.label ?? id;
   const toS = ribbon.toS * 1.01;
 
   const remove = async () => {
@@ -75,7 +74,7 @@ export function RoastPage(named: NamedRoast) {
       <div ref={ref} className="mt-8">
         <ForecastMarks width={width} fromS={0} toS={toS} reached={reached} forecasts={[]} />
         <SoundOfRoast roast={roast} width={width} fromS={0} toS={toS}>
-          <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controlName={controlName} />
+          <Ribbon ribbon={ribbon} width={width} bodyHeight={84} fromS={0} toS={toS} words controls={controls} />
           <TimeAxis width={width} fromS={0} toS={toS} />
         </SoundOfRoast>
         {readings.length >= 3 && (
@@ -145,7 +144,7 @@ export function RoastPage(named: NamedRoast) {
         </section>
         <section id="what-happened" className="border-ink border-t-2 pt-3">
           <h2 className="mb-2 text-2xl">What happened</h2>
-          <EntryList roast={roast} controls={controls} controlName={controlName} />
+          <EntryList roast={roast} controls={controls} />
         </section>
       </div>
       <Dialog open={asking} onClose={() => setAsking(false)} title="Delete this roast?">
@@ -166,7 +165,7 @@ export function RoastPage(named: NamedRoast) {
           <ShareRoast
             named={named}
             fileName={fileName}
-            controlName={controlName}
+            controls={controls}
             onSave={() => void save()}
             onClose={() => setSharing(false)}
           />

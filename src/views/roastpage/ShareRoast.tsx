@@ -1,4 +1,5 @@
 import type { Shared } from '@/core/exchange';
+import type { Control } from '@/core/gear';
 import {
   finalShade,
   isStreamed,
@@ -19,20 +20,20 @@ import { useWords } from '@/ui/useHousehold';
 interface ShareRoastProps {
   readonly named: NamedRoast;
   readonly fileName: string;
-  readonly controlName: (id: string) => string;
+  readonly controls: readonly Control[];
   readonly onSave: () => void;
   readonly onClose: () => void;
 }
 
 /** This roast for somebody else. */
-export function ShareRoast({ named, fileName, controlName, onSave, onClose }: ShareRoastProps) {
+export function ShareRoast({ named, fileName, controls, onSave, onClose }: ShareRoastProps) {
   const words = useWords();
   return (
     <ShareSheet
-      shared={sharedRoast(named, words, controlName)}
+      shared={sharedRoast(named, words, controls)}
       ribbon={ribbonOf(named.roast)}
       fileName={fileName}
-      controlName={controlName}
+      controls={controls}
       along={named.roast.looks && 'Its photos are in the file, without place and time; its sound is not.'}
       onSave={onSave}
       onClose={onClose}
@@ -42,11 +43,7 @@ export function ShareRoast({ named, fileName, controlName, onSave, onClose }: Sh
 
 type Words = ReturnType<typeof useWords>;
 
-function sharedRoast(
-  { roast, lotName, gearName }: NamedRoast,
-  words: Words,
-  controlName: (id: string) => string,
-): Shared {
+function sharedRoast({ roast, lotName, gearName }: NamedRoast, words: Words, controls: readonly Control[]): Shared {
   const roasted = roastedGrams(roast);
   const shade = finalShade(roast);
   const stretches = stretchesOf(milestonesOfRoast(roast));
@@ -67,7 +64,7 @@ function sharedRoast(
     ],
     events: liveEntries(roast.entries)
       .filter((entry) => entry.kind !== 'crack' && (entry.kind !== 'reading' || !isStreamed(entry)))
-      .map((entry) => [formatClock(entry.at), entryName(entry, words, controlName)] as const),
+      .map((entry) => [formatClock(entry.at), entryName(entry, words, controls)] as const),
     note: roast.note,
   };
 }

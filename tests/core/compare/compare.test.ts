@@ -9,6 +9,7 @@ import {
   type RoastFigures,
   repeatabilityOf,
 } from '@/core/compare';
+import { controlCatalogue } from '@/core/gear';
 import { writtenAs } from '@/core/household';
 import type { Cup } from '@/core/taste';
 import { entry, mark, pull, roastOf } from '../build.ts';
@@ -95,17 +96,25 @@ describe('planned against done', () => {
       entry(62, { kind: 'move', control: 'lid', value: 'off' }),
       pull(322),
     ]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(done, []), written), []);
+    assert.deepEqual(plannedAgainstDone(planned, figuresOf(done, []), written, []), []);
     const late = roastOf([mark(240, 'firstCrack'), pull(360, { shade: 7 })]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(late, []), written), [
+    assert.deepEqual(plannedAgainstDone(planned, figuresOf(late, []), written, []), [
       'meant to be medium, came out very dark',
       'meant to be pulled 80 s after first crack, pulled after 120 s',
       'planned lid off, not noted as done',
     ]);
+    const drum = {
+      ...planned,
+      plannedMoves: [{ when: { kind: 'at' as const, atS: 60 }, control: 'ovenF', value: 450 }],
+    };
+    assert.equal(
+      plannedAgainstDone(drum, figuresOf(done, []), written, [controlCatalogue.fahrenheit]).at(-1),
+      'planned oven 450 °F, not noted as done',
+    );
     // What counts of a staged roast is what its last part was meant to be.
     const plannedParts = [3, 7].map((shade) => ({ shade: shade as 3 | 7, share: 0.5 }));
     const staged = { wantedShade: 4 as const, plannedParts };
-    assert.deepEqual(plannedAgainstDone(staged, figuresOf(late, []), written), []);
+    assert.deepEqual(plannedAgainstDone(staged, figuresOf(late, []), written, []), []);
   });
 });
 

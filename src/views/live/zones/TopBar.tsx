@@ -22,6 +22,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
   const words = useWords();
   const { underWay } = model;
   const { undoable } = model.pressable;
+  const controls = model.pressable.controls.map(({ control }) => control);
   return (
     <header className="heat-bar flex items-center gap-2 roomy:gap-3">
       <OtherRoast roastId={roast.id}>
@@ -33,7 +34,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         </p>
       </OtherRoast>
       <p className="sr-only" aria-live="polite">
-        {undoable && `Noted: ${entryWords(undoable, words)}.`}
+        {undoable && `Noted: ${entryWords(undoable, words, controls)}.`}
       </p>
       <Emergency />
       <button
@@ -55,7 +56,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
           <>
             Undo{' '}
             <span className="line-clamp-1 text-[0.9rem] font-normal cramped:sr-only">
-              {entryWords(undoable, words)}
+              {entryWords(undoable, words, controls)}
             </span>
           </>
         ) : (
