@@ -15,6 +15,7 @@ export const changes: readonly Changed[] = [
       'Beans that came out patchy or raw get the usual remedy, also where nothing in the record says why.',
       'A jar that was frozen keeps the day on which it was ready.',
       'Money: a blend is not reckoned by a part of its price any more; batches that were not weighed count by their shade.',
+      'An experiment with one more stir knows whether there was one more.',
       'Saving and loading a large notebook is quicker and takes less memory.',
     ],
   },

@@ -1,5 +1,6 @@
+import { type Control, settingWords } from '../gear/index.ts';
 import type { Written } from '../household/index.ts';
-import { liveEntries, milestonesOfRoast, type Roast } from '../roast/index.ts';
+import { liveEntries, meantShade, milestonesOfRoast, type Roast } from '../roast/index.ts';
 import type { NextChange } from './nextChange.ts';
 
 /** What was otherwise between the two roasts of an experiment, besides what was meant to be. */
@@ -16,8 +17,15 @@ const SAME_AMBIENT_C = 6;
 /** A change of the pull counts as made when at least half of it was. */
 const HALF = 0.5;
 
-/** Checks the two records against each other. */
-export function samenessOf(a: Roast, b: Roast, change: NextChange, written: Written): Sameness {
+/** Checks the two records against each other. `controls` are those of the gear of the second. */
+export function samenessOf(
+  a: Roast,
+  b: Roast,
+  change: NextChange,
+  written: Written,
+  controls: readonly Control[],
+): Sameness {
+  const [wantedA, wantedB] = [meantShade(a), meantShade(b)];
   const byGrams = b.greenGrams - a.greenGrams;
   const also: (string | false)[] = [
     a.lotId !== b.lotId && !(change.kind === 'care' && change.care === 'freshGreen') && 'you used other beans',
@@ -25,14 +33,14 @@ export function samenessOf(a: Roast, b: Roast, change: NextChange, written: Writ
     change.kind !== 'grams' &&
       Math.abs(byGrams) > a.greenGrams * SAME_GRAMS_SHARE &&
       `you also used ${written.weight(Math.abs(byGrams))} ${byGrams > 0 ? 'more' : 'less'}`,
-    a.wantedShade !== b.wantedShade &&
+    wantedA !== wantedB &&
       !(change.kind === 'care' && change.care === 'lighter') &&
-      `you also wanted it ${written.shade(b.wantedShade)} instead of ${written.shade(a.wantedShade)}`,
+      `you also wanted it ${written.shade(wantedB)} instead of ${written.shade(wantedA)}`,
     !(change.kind === 'care' && change.care === 'shelter') && weatherDifference(a, b, written),
     change.kind !== 'coolGear' &&
       (a.gearHot ?? false) !== (b.gearHot ?? false) &&
       (b.gearHot ? 'the gear was still hot the second time' : 'the gear was still hot the first time'),
-    ...otherMoves(a, b, change),
+    ...otherMoves(a, b, change, controls),
   ];
   return { changed: wasMade(a, b, change), also: also.filter((each) => each !== false) };
 }
@@ -43,22 +51,36 @@ function weatherDifference(a: Roast, b: Roast, { degrees }: Written): string | f
   return Math.abs(by) > SAME_AMBIENT_C && `it was ${degrees(Math.abs(by))} ${by > 0 ? 'warmer' : 'colder'}`;
 }
 
-/** Controls that were set in one of the two only. */
-function otherMoves(a: Roast, b: Roast, change: NextChange): string[] {
+/** Controls that were set in one of the two only, but the one that was to be. */
+function otherMoves(a: Roast, b: Roast, change: NextChange, controls: readonly Control[]): string[] {
+  const meant = change.kind === 'move' || change.kind === 'heat' ? change.control : undefined;
   const settings = (roast: Roast) =>
     new Set(
       liveEntries(roast.entries).flatMap((entry) =>
-        entry.kind === 'move' && entry.value !== undefined ? [`${entry.control} ${entry.value}`] : [],
+        entry.kind === 'move' && entry.value !== undefined && entry.control !== meant
+          ? [settingWords(controls, entry.control, entry.value)]
+          : [],
       ),
     );
   const [inA, inB] = [settings(a), settings(b)];
-  const meant = change.kind === 'move' ? change.control : undefined;
-  const others = (from: Set<string>, to: Set<string>) =>
-    [...from].filter((each) => !to.has(each) && each.split(' ')[0] !== meant);
   return [
-    ...others(inB, inA).map((each) => `you also set ${each}`),
-    ...others(inA, inB).map((each) => `you did not set ${each} again`),
+    ...[...inB].filter((each) => !inA.has(each)).map((each) => `you also set ${each}`),
+    ...[...inA].filter((each) => !inB.has(each)).map((each) => `you did not set ${each} again`),
   ];
+}
+
+/** A move so near to when it was to be made is that move, seconds. */
+const NEAR_S = 45;
+
+/** A move was made near its moment, or once more than the first time; an act such as a stir only by being one more. */
+function moveWasMade(a: Roast, b: Roast, { control, value, when }: Extract<NextChange, { kind: 'move' }>): boolean {
+  const made = (roast: Roast) =>
+    liveEntries(roast.entries).filter(
+      (entry) => entry.kind === 'move' && entry.control === control && entry.value === value,
+    );
+  const atS = when.kind === 'at' ? when.atS : milestonesOfRoast(b)[when.milestone];
+  const isNear = (at: number) => value !== undefined && atS !== undefined && Math.abs(at - atS) <= NEAR_S;
+  return made(b).length > made(a).length || made(b).some(({ at }) => isNear(at));
 }
 
 function wasMade(a: Roast, b: Roast, change: NextChange): boolean | undefined {
@@ -74,14 +96,12 @@ function wasMade(a: Roast, b: Roast, change: NextChange): boolean | undefined {
       return before === undefined || now === undefined ? undefined : (now - before) / change.byS >= HALF;
     }
     case 'move':
-      return liveEntries(b.entries).some(
-        (entry) => entry.kind === 'move' && entry.control === change.control && entry.value === change.value,
-      );
+      return moveWasMade(a, b, change);
     case 'heat':
       return undefined;
     case 'coolGear':
       return !b.gearHot;
     case 'care':
-      return change.care === 'lighter' ? b.wantedShade < a.wantedShade : undefined;
+      return change.care === 'lighter' ? meantShade(b) < meantShade(a) : undefined;
   }
 }

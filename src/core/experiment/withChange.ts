@@ -21,7 +21,7 @@ export function withChange(roast: Roast, change: NextChange): Chosen {
     }
     case 'care':
       return change.care === 'lighter'
-        ? { ...same, wantedShade: Math.max(1, roast.wantedShade - 1) as ShadeNumber }
+        ? { ...same, wantedShade: Math.max(1, same.wantedShade - 1) as ShadeNumber }
         : same;
     // What it was set to nobody knows: the hand goes by its own memory.
     case 'heat':

@@ -6,6 +6,7 @@ import {
   samenessOf,
   stateOf,
 } from '@/core/experiment';
+import { controlsOf } from '@/core/gear';
 import type { Written } from '@/core/household';
 import type { Flight } from '@/core/taste';
 import { flightResult } from '@/core/taste';
@@ -44,7 +45,9 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
         a,
         b,
         sameness:
-          a && b && a.roast.id !== b.roast.id ? samenessOf(a.roast, b.roast, experiment.change, written) : undefined,
+          a && b && a.roast.id !== b.roast.id
+            ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear ?? { method: 'other' }))
+            : undefined,
         flight,
         verdict: flight && key ? flightResult(flight, key).verdict?.sentence : undefined,
         suggested: flight && key ? outcomeOf(experiment, flight, key) : undefined,

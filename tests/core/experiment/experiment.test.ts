@@ -14,6 +14,7 @@ import {
   stateOf,
   withChange,
 } from '@/core/experiment';
+import { controlCatalogue } from '@/core/gear';
 import { plainHousehold, writtenAs } from '@/core/household';
 import type { Id } from '@/core/ids';
 import type { Entry, PullRule } from '@/core/roast';
@@ -165,9 +166,9 @@ describe('a roast as it was done', () => {
 
 describe('what stayed the same', () => {
   it('is checked against both records', () => {
-    assert.deepEqual(samenessOf(a, b, lidOff, written), { changed: true, also: [] });
+    assert.deepEqual(samenessOf(a, b, lidOff, written, []), { changed: true, also: [] });
     const other = { ...b, greenGrams: 100, ambientC: 2, gearHot: true as const };
-    assert.deepEqual(samenessOf({ ...a, ambientC: 18 }, other, lidOff, written), {
+    assert.deepEqual(samenessOf({ ...a, ambientC: 18 }, other, lidOff, written, []), {
       changed: true,
       also: ['you also used 20 g more', 'it was 16 °C colder', 'the gear was still hot the second time'],
     });
@@ -178,22 +179,52 @@ describe('what stayed the same', () => {
       { ...b, greenGrams: 100, ambientC: 2, wantedShade: 6 as const },
     ];
     const own = writtenAs({ ...plainHousehold, weightUnit: 'oz', temperatureUnit: 'F', shadeNames: 'traditional' });
-    assert.deepEqual(samenessOf(here, there, lidOff, own).also, [
+    assert.deepEqual(samenessOf(here, there, lidOff, own, []).also, [
       'you also used 0.71 oz more',
       'you also wanted it vienna instead of full city',
       'it was 29 °F colder',
     ]);
   });
   it('says when the change was not made, or cannot tell', () => {
-    assert.equal(samenessOf(a, { ...b, entries: a.entries }, lidOff, written).changed, false);
-    assert.equal(samenessOf(a, b, { kind: 'grams', byGrams: -10 }, written).changed, false);
+    assert.equal(samenessOf(a, { ...b, entries: a.entries }, lidOff, written, []).changed, false);
+    assert.equal(samenessOf(a, b, { kind: 'grams', byGrams: -10 }, written, []).changed, false);
     // 80 s and 90 s after first crack: half of the 20 s that were meant.
-    assert.equal(samenessOf(a, b, { kind: 'pull', byS: 20 }, written).changed, true);
-    assert.equal(samenessOf(a, b, { kind: 'care', care: 'stirMore' }, written).changed, undefined);
+    assert.equal(samenessOf(a, b, { kind: 'pull', byS: 20 }, written, []).changed, true);
+    assert.equal(samenessOf(a, b, { kind: 'care', care: 'stirMore' }, written, []).changed, undefined);
   });
   it('a move that was not meant counts as another change', () => {
-    assert.deepEqual(samenessOf(a, b, { kind: 'pull', byS: 10 }, written).also, ['you also set lid off']);
-    assert.deepEqual(samenessOf(b, a, { kind: 'pull', byS: -10 }, written).also, ['you did not set lid off again']);
+    assert.deepEqual(samenessOf(a, b, { kind: 'pull', byS: 10 }, written, []).also, ['you also set lid off']);
+    assert.deepEqual(samenessOf(b, a, { kind: 'pull', byS: -10 }, written, []).also, ['you did not set lid off again']);
+    const hotter = roastOf([entry(60, { kind: 'move', control: 'ovenF', value: 475 })]);
+    const oven = [controlCatalogue.fahrenheit];
+    assert.deepEqual(samenessOf(a, hotter, { kind: 'pull', byS: 10 }, written, oven).also, [
+      'you also set oven 475 °F',
+    ]);
+    // It is what was asked for.
+    const step = { kind: 'heat', control: 'ovenF', bySteps: 1, when: { kind: 'at', atS: 0 } } as const;
+    assert.deepEqual(samenessOf(a, hotter, step, written, oven).also, []);
+  });
+  it('one more stir is one more than before; a setting is made near its moment', () => {
+    const stirs = (...times: number[]) => roastOf(times.map((at) => entry(at, { kind: 'move', control: 'stir' })));
+    const oneMore: NextChange = { kind: 'move', control: 'stir', when: { kind: 'at', atS: 120 } };
+    const was = (first: number[], second: number[]) =>
+      samenessOf(stirs(...first), stirs(...second), oneMore, written, []).changed;
+    assert.deepEqual([was([60], [60, 120]), was([60, 120], [60, 120]), was([], [])], [true, false, false]);
+    const flames = (...times: number[]) =>
+      roastOf([mark(180, 'yellow'), ...times.map((at) => entry(at, { kind: 'move', control: 'flame', value: 5 }))]);
+    const fromYellow: NextChange = { ...lidOff, control: 'flame', value: 5 } as NextChange;
+    const set = (first: number[], second: number[]) =>
+      samenessOf(flames(...first), flames(...second), fromYellow, written, []).changed;
+    assert.deepEqual([set([60], [60]), set([60], [190]), set([], [300])], [false, true, true]);
+  });
+  it('of a staged roast counts what its last part was meant to be', () => {
+    const plannedParts = [3, 5].map((shade) => ({ shade: shade as 3 | 5, share: 0.5 }));
+    const staged = { ...a, wantedShade: 4 as const, plannedParts };
+    const again = withChange(staged, { kind: 'care', care: 'lighter' });
+    assert.equal(again.wantedShade, 4);
+    const asMeant = { ...b, wantedShade: 5 as const };
+    assert.deepEqual(samenessOf(staged, asMeant, lidOff, written, []).also, []);
+    assert.equal(samenessOf(staged, { ...b, ...again }, { kind: 'care', care: 'lighter' }, written, []).changed, true);
   });
 });
 
