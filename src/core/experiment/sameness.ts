@@ -35,6 +35,8 @@ export function samenessOf(
       `you also used ${written.weight(Math.abs(byGrams))} ${byGrams > 0 ? 'more' : 'less'}`,
     wantedA !== wantedB &&
       !(change.kind === 'care' && change.care === 'lighter') &&
+      // A later pull is meant to come out darker, an earlier one lighter.
+      !(change.kind === 'pull' && Math.sign(wantedB - wantedA) === Math.sign(change.byS)) &&
       `you also wanted it ${written.shade(wantedB)} instead of ${written.shade(wantedA)}`,
     !(change.kind === 'care' && change.care === 'shelter') && weatherDifference(a, b, written),
     change.kind !== 'coolGear' &&

@@ -217,6 +217,11 @@ describe('what stayed the same', () => {
       samenessOf(flames(...first), flames(...second), fromYellow, written, []).changed;
     assert.deepEqual([set([60], [60]), set([60], [190]), set([], [300])], [false, true, true]);
   });
+  it('a later pull was meant to come out darker, and not lighter', () => {
+    const wanting = (wantedShade: 3 | 5) =>
+      samenessOf(a, { ...b, entries: a.entries, wantedShade }, { kind: 'pull', byS: 15 }, written, []).also;
+    assert.deepEqual([wanting(5), wanting(3)], [[], ['you also wanted it light-medium instead of medium']]);
+  });
   it('of a staged roast counts what its last part was meant to be', () => {
     const plannedParts = [3, 5].map((shade) => ({ shade: shade as 3 | 5, share: 0.5 }));
     const staged = { ...a, wantedShade: 4 as const, plannedParts };
