@@ -37,6 +37,7 @@ export {
   pullsOf,
   roastedGrams,
   shadeAsKnown,
+  wantedWords,
 } from './progress.ts';
 export { believedMilestones, type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';

@@ -54,6 +54,17 @@ export function meantShade(
   return parts?.[Math.min(pull, parts.length - 1)]?.shade ?? roast.wantedShade;
 }
 
+/** What a roast was meant to be, in words: “medium”; of a staged pull “light-medium, then medium-dark”. */
+export const wantedWords = (
+  {
+    wantedShade,
+    plannedParts = [{ shade: wantedShade }],
+  }: Pick<Roast, 'wantedShade'> & {
+    readonly plannedParts?: readonly { readonly shade: ShadeNumber }[] | undefined;
+  },
+  name: (shade: ShadeNumber) => string,
+): string => plannedParts.map(({ shade }) => name(shade)).join(', then ');
+
 /** How dark a roast is, as far as it is known: as it turned out, else as it was meant. */
 export const shadeAsKnown = (roast: Pick<Roast, 'entries' | 'wantedShade' | 'plannedParts'>): ShadeNumber =>
   finalShade(roast) ?? meantShade(roast);

@@ -10,6 +10,7 @@ import {
   shownLengthS,
   stretchesOf,
   stretchNames,
+  wantedWords,
   windNames,
 } from '@/core/roast';
 import { capital, formatClock, localDay } from '@/core/units';
@@ -122,7 +123,7 @@ export function RoastPage(named: NamedRoast) {
           <h2 className="mb-4 text-2xl">The batch</h2>
           <p className="text-husk mb-4">
             Roasted {roast.place}
-            {airWords(roast, words.temperature)}, wanted {words.shade(roast.wantedShade)}
+            {airWords(roast, words.temperature)}, wanted {wantedWords(roast, words.shade)}
             {roast.follows && (
               <>
                 , like{' '}

@@ -9,6 +9,7 @@ import {
   roastedGrams,
   stretchesOf,
   stretchNames,
+  wantedWords,
 } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import { capital, formatClock } from '@/core/units';
@@ -51,7 +52,7 @@ function sharedRoast({ roast, lotName, gearName }: NamedRoast, words: Words, con
     title: `${lotName}, ${words.weight(roast.greenGrams)} in the ${gearName}`,
     facts: [
       ['Roasted', words.fullDate(roast.createdAt)],
-      ['Wanted', words.shade(roast.wantedShade)],
+      ['Wanted', wantedWords(roast, words.shade)],
       ['Turned out', shade && words.shade(shade)],
       [
         'Roasted weight',

@@ -11,6 +11,7 @@ import {
   roastedGrams,
   shadeAsKnown,
   streamedSources,
+  wantedWords,
 } from '@/core/roast';
 import { entry, mark, pull, roastOf, undoOf } from '../build.ts';
 
@@ -65,6 +66,7 @@ describe('how far a roast is', () => {
       [3, 5, 5],
     );
     assert.equal(meantShade({ wantedShade: 4, plannedParts: undefined }, 0), 4);
+    assert.deepEqual([wantedWords(roast, String), wantedWords({ wantedShade: 4 }, String)], ['3, then 5', '4']);
     // Until somebody looked, the whole is as its last part was meant.
     assert.equal(shadeAsKnown({ ...roast, entries: [pull(300)] }), 5);
     assert.equal(shadeAsKnown({ ...roast, entries: [pull(300, { shade: 7 })] }), 7);

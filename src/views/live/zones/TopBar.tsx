@@ -1,4 +1,4 @@
-import { lastPressed, type Roast } from '@/core/roast';
+import { lastPressed, type Roast, wantedWords } from '@/core/roast';
 import { entryWords } from '@/ui/entryWords';
 import { useWords } from '@/ui/useHousehold';
 import { Emergency } from '../Emergency';
@@ -29,7 +29,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         <p className="leading-tight cramped:text-[0.9rem] roomy:text-lg">
           <b className="heat-name font-heading line-clamp-1 break-words">{lotName}</b>
           <span className="line-clamp-2 text-[0.85rem] roomy:line-clamp-1 roomy:text-[1rem]">
-            {words.shade(roast.wantedShade)} · {words.weight(roast.greenGrams)} in {gearName}
+            {wantedWords(roast, words.shade)} · {words.weight(roast.greenGrams)} in {gearName}
           </span>
         </p>
       </OtherRoast>
