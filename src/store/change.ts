@@ -22,10 +22,10 @@ export async function inOneGo<T>(db: GanderDatabase, work: () => Promise<T>): Pr
 export interface Manner {
   /** Its rows were looked at when the file was read. */
   readonly readFromFile?: boolean;
-  /** Hears of rows that are written. */
-  readonly onRows?: (rows: Change) => void;
+  /** Hears how many rows are written. */
+  readonly onRows?: (written: number) => void;
   /** Nothing of it is kept when this is aborted. */
-  readonly signal?: AbortSignal | undefined;
+  readonly signal?: AbortSignal;
 }
 
 /**
@@ -35,12 +35,13 @@ export interface Manner {
 export function applyChange(db: GanderDatabase, change: Change, manner: Manner = {}): Promise<Change> {
   return inOneGo(db, async () => {
     if (!manner.readFromFile) rulebook?.requireSound(change);
+    let written = 0;
     for (const rows of inRuns(change)) {
       manner.signal?.throwIfAborted();
       await writeRun(db, rows, manner.readFromFile);
-      manner.onRows?.(rows);
+      written += rows.length;
+      manner.onRows?.(written);
     }
-    await settleGear(db, change);
     await rulebook?.requireWhole(db, change);
     await rulebook?.keepInBin(db, change);
     manner.signal?.throwIfAborted();
@@ -66,7 +67,7 @@ function inRuns(change: Change): RowChange[][] {
 
 const kindOf = ({ before, after }: RowChange) => (after ? (before ? 'changed' : 'new') : 'gone');
 
-async function writeRun(db: GanderDatabase, rows: Change, areRead = false): Promise<void> {
+async function writeRun(db: GanderDatabase, rows: readonly RowChange[], areRead = false): Promise<void> {
   const [first] = rows;
   if (!first) return;
   const table = db.table(first.table);
@@ -74,14 +75,10 @@ async function writeRun(db: GanderDatabase, rows: Change, areRead = false): Prom
   if (areRead && kindOf(first) === 'new') await table.bulkAdd(rows.map(({ after }) => after));
   else if (first.after) await table.bulkPut(rows.map(({ after }) => after));
   else await table.bulkDelete(rows.flatMap(({ before }) => (before ? [before.id] : [])));
-}
-
-/** A file's thousands of finished roasts have nothing to do with the gear that is busy. */
-async function settleGear(db: GanderDatabase, change: Change): Promise<void> {
-  const roasts = change.filter(({ table }) => table === 'roasts') as readonly { before?: Roast; after?: Roast }[];
-  if (roasts.length === 0) return;
+  if (first.table !== 'roasts') return;
+  // A file's thousands of finished roasts have nothing to do with the gear that is busy.
   const anyBusy = (await db.underWay.count()) > 0;
-  for (const { before, after } of roasts)
+  for (const { before, after } of rows as readonly { before?: Roast; after?: Roast }[])
     if (anyBusy || (after && isUnderWay(after))) await settleUnderWay(db, before, after);
 }
 

@@ -6,11 +6,12 @@ import type { GanderDatabase } from './database.ts';
 const MOST_DONE = 60;
 
 /** Puts what was done on the list, once; what is too old for it goes. */
-export async function keepDone(db: GanderDatabase, done: Done, { kept }: RowsToKeep): Promise<void> {
+export async function keepDone(db: GanderDatabase, done: Done, change: Change): Promise<void> {
+  const kept = keptChange(done.id, change);
   await db.transaction('rw', db.done, db.changes, async () => {
     if (await db.done.get(done.id)) return;
     await db.done.add(done);
-    await db.changes.put({ id: done.id, ...kept });
+    await db.changes.put(kept);
     const tooMany = (await db.done.count()) - MOST_DONE;
     if (tooMany <= 0) return;
     const old = await db.done.orderBy('at').limit(tooMany).primaryKeys();
@@ -39,21 +40,11 @@ export async function changeOf(db: GanderDatabase, id: string): Promise<Change> 
   return [...kept.change, ...made];
 }
 
-/** What is kept of a change, and the way to add to it while a large one is written: digests of thousands of rows take a while. */
-export interface RowsToKeep {
-  readonly kept: Omit<KeptChange, 'id'>;
-  readonly add: (rows: Change) => void;
-}
-
-/** A change as it is kept. */
-export function rowsToKeep(change: Change = []): RowsToKeep {
-  const rest: RowChange[] = [];
+function keptChange(id: string, change: Change): KeptChange {
   const made: [TableName, string, number][] = [];
-  const add = (rows: Change) => {
-    for (const row of rows)
-      if (!row.before && row.after) made.push([row.table, row.after.id, digest(row.after)]);
-      else rest.push(row);
-  };
-  add(change);
-  return { kept: { change: rest, made }, add };
+  const rest: RowChange[] = [];
+  for (const row of change)
+    if (!row.before && row.after) made.push([row.table, row.after.id, digest(row.after)]);
+    else rest.push(row);
+  return { id, change: rest, ...(made.length > 0 ? { made } : {}) };
 }

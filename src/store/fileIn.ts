@@ -2,10 +2,11 @@ import type { LeftOut, Notebook } from '@/core/exchange';
 import { issueSentence, type Result, success } from '@/core/issues';
 import { counted } from '@/core/units';
 import { type Beside, type Bundle, bringBeside, isZip, unzipped } from './bundle.ts';
+import type { Manner } from './change.ts';
 import type { Change } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
 import { decodeText } from './decodeText.ts';
-import { keepDone, rowsToKeep } from './done.ts';
+import { keepDone } from './done.ts';
 import { type ReadFile, readFile } from './fileKinds.ts';
 import { type ContentComparison, compareContent, loadContent, type Preference } from './notebook.ts';
 import { doneOf, type Notice } from './notices.ts';
@@ -100,18 +101,9 @@ export async function bringIn(
   { notebook, beside }: FileIn,
   name: string,
   preference: Preference,
-  { onRows, signal }: { readonly onRows?: (written: number) => void; readonly signal?: AbortSignal },
+  manner: Omit<Manner, 'readFromFile'>,
 ): Promise<Notice> {
-  const toKeep = rowsToKeep();
-  let written = 0;
-  const change = await loadContent(db, notebook, preference, {
-    signal,
-    onRows: (rows) => {
-      toKeep.add(rows);
-      written += rows.length;
-      onRows?.(written);
-    },
-  });
+  const change = await loadContent(db, notebook, preference, manner);
   const along = await broughtWords(db, beside);
   if (change.length + along.brought.length === 0)
     return { text: `Everything in ${name} was here already.${along.failed}` };
@@ -119,7 +111,7 @@ export async function bringIn(
   if (change.length === 0) return { text };
   const done = doneOf({ text }, change);
   try {
-    await keepDone(db, done, toKeep);
+    await keepDone(db, done, change);
     return { text, done };
   } catch {
     return { text: `${text} It cannot be taken back: there was no room left to keep how.` };

@@ -1,7 +1,7 @@
 import { formatTable, notebookText, type Salvaged, salvageNotebook, type TableKind } from '@/core/exchange';
 import type { Household } from '@/core/household';
 import { type Result, success } from '@/core/issues';
-import { type ContentSource, collected } from './notebook.ts';
+import { type ContentSource, collected } from './contentSource.ts';
 import { isRescued, readRescued } from './rawRows.ts';
 
 /** What a file turned out to hold: a notebook or a part of one, or a table from elsewhere (`core/sheet` reads its columns). */

@@ -1,9 +1,9 @@
 import { type NotebookContent, recipeContent, roastContent, salvageNotebook, type TableKind } from '@/core/exchange';
 import { issueSentence } from '@/core/issues';
 import { type Beside, besideRoasts, zipped } from './bundle.ts';
+import { collected, notebookSource, sourceOf } from './contentSource.ts';
 import type { GanderDatabase } from './database.ts';
 import { type FileKind, fileWriters, writeKind } from './fileKinds.ts';
-import { collected, notebookSource, sourceOf } from './notebook.ts';
 import { getHousehold } from './settings.ts';
 
 /** What a file is to hold: everything, some roasts with what they need, or a recipe. */

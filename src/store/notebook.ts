@@ -1,65 +1,8 @@
 import { type ContentTable, canonical, contentTables, type Notebook, type NotebookContent } from '@/core/exchange';
-import type { Household } from '@/core/household';
 import { applyChange, inOneGo, type Manner } from './change.ts';
 import type { Change, RowChange } from './changes.ts';
 import { type GanderDatabase, HOUSEHOLD_KEY } from './database.ts';
-import { getHousehold, householdChange } from './settings.ts';
-
-/** A notebook's content handed over some rows at a time: every table in the order of `contentTables`, an empty one as no rows. */
-export interface ContentSource {
-  readonly household?: Household | undefined;
-  readonly visit: (take: (table: ContentTable, rows: readonly unknown[]) => void) => Promise<void>;
-}
-
-/** Content that lies in memory already, as a source. */
-export const sourceOf = (content: NotebookContent): ContentSource => ({
-  household: content.household,
-  visit: async (take) => {
-    for (const table of contentTables) take(table, content[table]);
-  },
-});
-
-/** Everything in the notebook at one moment; roasts in order of time. */
-export function notebookSource(db: GanderDatabase, household: Household): ContentSource {
-  const tables = contentTables.map((name) => db.table(name));
-  return { household, visit: (take) => db.transaction('r', tables, () => visitTables(db, take)) };
-}
-
-/** The same at once. */
-export async function readContent(db: GanderDatabase): Promise<NotebookContent> {
-  return collected(notebookSource(db, await getHousehold(db)));
-}
-
-/** All of a source in memory. */
-export async function collected({ household, visit }: ContentSource): Promise<NotebookContent> {
-  const rows = Object.fromEntries(contentTables.map((table) => [table, [] as unknown[]]));
-  await visit((table, some) => {
-    for (const row of some) rows[table]?.push(row);
-  });
-  return { household, ...rows } as unknown as NotebookContent;
-}
-
-async function visitTables(db: GanderDatabase, take: (table: ContentTable, rows: readonly unknown[]) => void) {
-  for (const name of contentTables) {
-    const keys = await (name === 'roasts'
-      ? db.roasts.orderBy('createdAt')
-      : db.table(name).toCollection()
-    ).primaryKeys();
-    const next = (from: number) => db.table(name).bulkGet(keys.slice(from, from + AT_ONCE));
-    let reading = next(0);
-    for (let from = 0; from < keys.length; from += AT_ONCE) {
-      const these = await reading;
-      // The browser reads on while these are taken.
-      reading = next(from + AT_ONCE);
-      take(
-        name,
-        these.filter((row) => row !== undefined),
-      );
-    }
-    await reading;
-    if (keys.length === 0) take(name, []);
-  }
-}
+import { householdChange } from './settings.ts';
 
 /**
  * Which row wins where the notebook and the file both have one, and they differ; or the file alone, and what it does not have

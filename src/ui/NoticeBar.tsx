@@ -46,8 +46,8 @@ export function NoticeBar() {
 /** Puts what can be taken back on the list of what was done, once. Fetched late: the roast screen has no room to spare. */
 async function keep({ done, undo }: Said): Promise<void> {
   if (!done || !undo) return;
-  const { keepDone, rowsToKeep } = await import('@/store/done');
-  await keepDone(database(), done, rowsToKeep(undo));
+  const { keepDone } = await import('@/store/done');
+  await keepDone(database(), done, undo);
 }
 
 async function takeBack(notice: Said): Promise<void> {

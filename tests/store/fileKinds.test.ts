@@ -3,13 +3,14 @@ import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
 import { success } from '@/core/issues';
+import { collected, sourceOf } from '@/store/contentSource';
 import { bringIn, openFile } from '@/store/fileIn';
 import { type FileReader, type FileWriter, fileReaders, fileWriters, readFile, writeKind } from '@/store/fileKinds';
 import { writeFile } from '@/store/fileOut';
 import { editLot } from '@/store/larder';
-import { collected, readContent, sourceOf } from '@/store/notebook';
 import { getHousehold } from '@/store/settings';
 import { openTestDatabase } from './openTestDatabase.ts';
+import { readContent } from './readContent.ts';
 
 const demoText = readFileSync('demo/household.gander.json', 'utf8');
 const fileOf = (text: string) => new Blob([text]);

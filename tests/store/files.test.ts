@@ -6,14 +6,14 @@ import { Dexie } from 'dexie';
 import { formatNotebook, parseNotebook } from '@/core/exchange';
 import { inBin } from '@/store/bin';
 import { GanderDatabase } from '@/store/database';
-import { changeOf, doneLately, keepDone, rowsToKeep } from '@/store/done';
+import { changeOf, doneLately, keepDone } from '@/store/done';
 import { bringIn, leftOutText, openFile } from '@/store/fileIn';
 import { writeFile, writeTable } from '@/store/fileOut';
-import { readContent } from '@/store/notebook';
 import { takeLineBack } from '@/store/takeDoneBack';
 import { removeCup } from '@/store/tasting';
 import { manyRoasts } from '../../bench/manyRoasts.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
+import { readContent } from './readContent.ts';
 
 const NOW = Date.parse('2026-11-27T10:00:00Z');
 const fileOf = (text: string) => new Blob([text]);
@@ -186,7 +186,7 @@ it('changes that version 7 kept within its lists stand apart from them, and can 
 
 it('a line whose change is gone says so', async () => {
   const db = openTestDatabase();
-  await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, rowsToKeep());
+  await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, []);
   await db.changes.clear();
   await assert.rejects(takeLineBack(db, 'd', { text: 'Taken back.' }), /too old/);
 });

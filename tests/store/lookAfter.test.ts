@@ -5,9 +5,10 @@ import { beforeEach, describe, it } from 'node:test';
 import { contentTables, type Notebook, parseNotebook, rowFault } from '@/core/exchange';
 import { GanderDatabase } from '@/store/database';
 import { settleReadings, setUnreadableAside } from '@/store/lookAfter';
-import { readContent, replaceContent } from '@/store/notebook';
+import { replaceContent } from '@/store/notebook';
 import { logReadings } from '@/store/readings';
 import { canRepair, repair } from '@/store/repair';
+import { readContent } from './readContent.ts';
 
 const parsed = parseNotebook(readFileSync('demo/household.gander.json', 'utf8'));
 const demo = (parsed as { value: Notebook }).value;

@@ -15,12 +15,13 @@ import { DATABASE_VERSION, type GanderDatabase, requireWritable } from '@/store/
 import { addBatches, batchRows, editDay, getDay } from '@/store/days';
 import { roastHistory } from '@/store/history';
 import { addGear, addLot, editLot, gearWithUse, lotsWithStock, removeGear, removeLot } from '@/store/larder';
-import { loadContent, readContent, replaceContent } from '@/store/notebook';
+import { loadContent, replaceContent } from '@/store/notebook';
 import { lastRoast, newestRoasts, roastsUnderWay } from '@/store/queries';
 import { correctClock, editRoast, removeRoast, shiftClock, startRoast, tagRoasts } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
 import { openTestDatabase } from './openTestDatabase.ts';
+import { readContent } from './readContent.ts';
 
 let db: GanderDatabase;
 let lot: Lot;

@@ -14,7 +14,7 @@ import { removeExperiment, startExperiment } from '@/store/experiments';
 import { removeFlight, startFlight } from '@/store/flights';
 import { keepView, removeView } from '@/store/journalViews';
 import { addGear, addLot, editLot, removeGear, removeLot } from '@/store/larder';
-import { loadContent, readContent } from '@/store/notebook';
+import { loadContent } from '@/store/notebook';
 import { logReadings } from '@/store/readings';
 import { editRecipe, keepRecipe, removeRecipe } from '@/store/recipes';
 import { removeRoast, startRoast } from '@/store/roasting';
@@ -26,6 +26,7 @@ import { undoChange } from '@/store/undo';
 import { countingRandom } from '../core/build.ts';
 import { on, smallHousehold } from './household.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
+import { readContent } from './readContent.ts';
 
 const SAVED = '2026-11-27T10:00:00.000Z';
 

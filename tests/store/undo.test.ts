@@ -4,14 +4,15 @@ import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import type { NotebookContent } from '@/core/exchange';
 import type { GanderDatabase } from '@/store/database';
-import { doneLately, keepDone, rowsToKeep } from '@/store/done';
+import { doneLately, keepDone } from '@/store/done';
 import { addGear, addLot, editLot } from '@/store/larder';
-import { loadContent, readContent } from '@/store/notebook';
+import { loadContent } from '@/store/notebook';
 import { editRoast, startRoast } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { keptWords } from '@/store/takeDoneBack';
 import { undoChange } from '@/store/undo';
 import { openTestDatabase } from './openTestDatabase.ts';
+import { readContent } from './readContent.ts';
 
 let db: GanderDatabase;
 beforeEach(() => {
@@ -81,8 +82,8 @@ describe('what was done lately', () => {
   it('is kept once each, newest first, sixty at the most', async () => {
     for (let i = 0; i < 63; i++) {
       const done = { id: `d${i}`, at: new Date(NOW + i * 1000).toISOString(), text: `thing ${i}`, rows: 0 };
-      await keepDone(db, done, rowsToKeep());
-      await keepDone(db, done, rowsToKeep());
+      await keepDone(db, done, []);
+      await keepDone(db, done, []);
     }
     const done = await doneLately(db);
     assert.equal(done.length, 60);

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { makeCopy } from '@/store/backup';
 import { GanderDatabase } from '@/store/database';
-import { keepDone, rowsToKeep } from '@/store/done';
+import { keepDone } from '@/store/done';
 import { bringIn, type FileIn, leftOutText, openFile } from '@/store/fileIn';
 import { writeFile, writeTable } from '@/store/fileOut';
 import { settleReadings, setUnreadableAside } from '@/store/lookAfter';
@@ -56,7 +56,7 @@ const keeper: KeeperContract = {
     within(name, async (db) => {
       const { undo, ...said } = await takeLineBack(db, id, words);
       const done = doneOf(said, undo);
-      await keepDone(db, done, rowsToKeep(undo));
+      await keepDone(db, done, undo);
       return { ...said, done };
     }),
   open: (name, blob) =>
