@@ -5,34 +5,19 @@ import type { FileOut, What } from '@/store/fileOut';
 import type { Preference } from '@/store/notebook';
 import type { Notice } from '@/store/notices';
 import { callOnce } from '../callOnce';
+import { startedAhead } from '../startedAhead';
 import type { KeeperContract } from './contract';
 
 /** A notebook of years, on an old tablet that does other things. */
 const LIMIT_MS = 180_000;
 
-const newKeeper = () => new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' });
+const keepers = startedAhead(() => new Worker(new URL('./keeper.worker.ts', import.meta.url), { type: 'module' }));
 
-let ready: Worker | undefined;
-
-/** Has a worker started before it is asked for anything: its start is half a second on an old tablet. */
-export function makeReady(): void {
-  if (ready) return;
-  ready = newKeeper();
-  // One that cannot start is not waited for; whoever asks next starts another and hears of it.
-  ready.onerror = () => {
-    ready = undefined;
-  };
-}
-
-function keeperWorker(): Worker {
-  const worker = ready ?? newKeeper();
-  ready = undefined;
-  worker.onerror = null;
-  return worker;
-}
+/** Somebody is about to choose a file. */
+export const makeReady = (): void => void keepers.makeReady();
 
 const once = <T>(call: (keeper: Remote<KeeperContract>) => Promise<T>): Promise<T> =>
-  callOnce<KeeperContract, T>(keeperWorker(), call, LIMIT_MS).result;
+  callOnce<KeeperContract, T>(keepers.take(), call, LIMIT_MS).result;
 
 /** Looks after a notebook in a worker of its own; gives how many things could not be read and were set aside. */
 export const lookAfter = (databaseName: string): Promise<number> => once((keeper) => keeper.lookAfter(databaseName));
@@ -65,7 +50,7 @@ export interface HeldFile {
 
 /** Has a file read by a worker, which stays until the file is closed, or the page is left. */
 export async function holdFile(databaseName: string, file: File): Promise<HeldFile> {
-  const worker = keeperWorker();
+  const worker = keepers.take();
   const keeper = wrap<KeeperContract>(worker);
   const left = new AbortController();
   const close = () => {

@@ -2,32 +2,24 @@ import { type Remote, transfer, wrap } from 'comlink';
 import type { Picture } from '@/core/look';
 import type { TrayWish } from '@/core/simulate';
 import { callOnce, type OneCall } from '../callOnce';
+import { startedAhead } from '../startedAhead';
 import type { Looked, LookedAt, LookerContract } from './contract';
 
 /** A large photo on an old tablet. */
 const LIMIT_MS = 60_000;
 
 const newWorker = () => new Worker(new URL('./looker.worker.ts', import.meta.url), { type: 'module' });
+const lookers = startedAhead(newWorker);
 
-/** Waits for a photo that is about to be chosen. Its proxy is held: comlink parts with a worker whose last proxy is collected. */
-let ready: { readonly worker: Worker; readonly looker: Remote<LookerContract> } | undefined;
+/** That of the one that waits. It is held: comlink parts with a worker whose last proxy is collected. */
+let waiting: Remote<LookerContract> | undefined;
 
 /** Somebody is about to choose a photo or to take one: begins the worker, whose first look would take half a second longer. */
 export function makeReady(): void {
-  if (ready || !canLook()) return;
-  const worker = newWorker();
-  ready = { worker, looker: wrap<LookerContract>(worker) };
-  // One that does not even begin is none; the photo gets another, which says what is wrong.
-  worker.onerror = () => {
-    ready = undefined;
-  };
-  void ready.looker.makeReady().catch(() => undefined);
-}
-
-function readyWorker(): Worker {
-  const worker = ready?.worker ?? newWorker();
-  ready = undefined;
-  return worker;
+  const worker = canLook() ? lookers.makeReady() : undefined;
+  if (!worker) return;
+  waiting = wrap<LookerContract>(worker);
+  void waiting.makeReady().catch(() => undefined);
 }
 
 /** Whether photos can be looked at here: away from the page's own thread, with a canvas there. */
@@ -35,7 +27,7 @@ export const canLook = (): boolean => 'OffscreenCanvas' in globalThis && 'create
 
 /** Looks at a photo in a worker of its own. */
 export const lookAtPhoto = (file: Blob, of: LookedAt): OneCall<Looked> =>
-  callOnce<LookerContract, Looked>(readyWorker(), (looker) => looker.look(file, of), LIMIT_MS);
+  callOnce<LookerContract, Looked>(lookers.take(), (looker) => looker.look(file, of), LIMIT_MS);
 
 /** Draws a tray of simulated beans as a photo, and looks at it. */
 export const drawnTray = (wish: TrayWish, seed: number): OneCall<Looked> =>
