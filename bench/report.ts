@@ -1,9 +1,9 @@
-/** One measured figure beside what it may be at the most, or must be at the least; without either it is told as a part of another. */
+/** One measured figure beside what it may be at the most, or must be at the least; or told beside another. */
 export type Figure = {
   readonly what: string;
   readonly value: number;
   readonly unit: string;
-} & ({ readonly most: number } | { readonly least: number } | { readonly partOf: string });
+} & ({ readonly most: number } | { readonly least: number } | { readonly beside: string });
 
 /** The value that `share` of the numbers do not exceed (nearest rank). */
 export function quantile(values: readonly number[], share: number): number {
@@ -17,8 +17,8 @@ export function printFigures(title: string, figures: readonly Figure[]): void {
   for (const figure of figures) {
     const { what, value, unit } = figure;
     const start = `  ${what.padEnd(58)} ${value.toFixed(1).padStart(8)} ${unit.padEnd(3)}`;
-    if ('partOf' in figure) {
-      console.log(`${start}  ${figure.partOf}`);
+    if ('beside' in figure) {
+      console.log(`${start}  ${figure.beside}`);
       continue;
     }
     const limit = 'most' in figure ? figure.most : figure.least;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { controlsOf, type Gear, proposedValue, storedValue, valuesOf } from '@/core/gear';
+import { controlsOf, type Gear, proposedValue, storedValue, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import type { PlannedMove } from '@/core/roast';
 import { parseClock } from '@/core/units';
@@ -88,8 +88,7 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
           <select aria-label="To" className="choice" value={picked} onChange={(event) => setValue(event.target.value)}>
             {values.map((each) => (
               <option key={each} value={each}>
-                {each}
-                {control.kind === 'step' && control.unit ? ` ${control.unit}` : ''}
+                {valueWords(control, each)}
               </option>
             ))}
           </select>

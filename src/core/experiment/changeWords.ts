@@ -1,4 +1,4 @@
-import { controlsOf, type Gear } from '../gear/index.ts';
+import { controlsOf, type Gear, settingWords, valueWords } from '../gear/index.ts';
 import { milestoneNames } from '../roast/index.ts';
 import { formatClock } from '../units/index.ts';
 import { precautionNames } from './cares.ts';
@@ -10,19 +10,18 @@ export function changeWords(
   gear: Pick<Gear, 'method' | 'controls'> | undefined,
   grams: (value: number) => string,
 ): string {
+  const controls = controlsOf(gear);
   switch (change.kind) {
     case 'move': {
-      const control = controlsOf(gear ?? { method: 'other' }).find(({ id }) => id === change.control);
-      const label = control?.label.toLowerCase() ?? change.control;
+      const label = settingWords(controls, change.control);
       const when = whenWords(change.when);
       if (change.value === undefined) return `one more ${label} ${when}`;
-      const unit = control?.kind === 'step' && control.unit ? ` ${control.unit}` : '';
-      return `${label} ${control?.kind === 'switch' ? '' : 'to '}${change.value}${unit} ${when}`;
+      const control = controls.find(({ id }) => id === change.control);
+      return `${label} ${control?.kind === 'switch' ? '' : 'to '}${valueWords(control, change.value)} ${when}`;
     }
     case 'heat': {
-      const control = controlsOf(gear ?? { method: 'other' }).find(({ id }) => id === change.control);
       const steps = Math.abs(change.bySteps) === 1 ? 'a step' : `${Math.abs(change.bySteps)} steps`;
-      return `${control?.label.toLowerCase() ?? change.control} ${steps} ${change.bySteps > 0 ? 'higher' : 'lower'} than you had it ${whenWords(change.when)}`;
+      return `${settingWords(controls, change.control)} ${steps} ${change.bySteps > 0 ? 'higher' : 'lower'} than you had it ${whenWords(change.when)}`;
     }
     case 'grams':
       return `${grams(Math.abs(change.byGrams))} ${change.byGrams > 0 ? 'more' : 'less'}`;

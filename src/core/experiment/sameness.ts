@@ -1,7 +1,8 @@
 import { type Control, settingWords } from '../gear/index.ts';
 import type { Written } from '../household/index.ts';
-import { liveEntries, meantShade, milestonesOfRoast, type Roast } from '../roast/index.ts';
+import { dueAtS, liveEntries, meantShade, milestonesOfRoast, type Roast } from '../roast/index.ts';
 import type { NextChange } from './nextChange.ts';
+import { SAME_MOVE_S } from './withChange.ts';
 
 /** What was otherwise between the two roasts of an experiment, besides what was meant to be. */
 export interface Sameness {
@@ -71,17 +72,14 @@ function otherMoves(a: Roast, b: Roast, change: NextChange, controls: readonly C
   ];
 }
 
-/** A move so near to when it was to be made is that move, seconds. */
-const NEAR_S = 45;
-
 /** A move was made near its moment, or once more than the first time; an act such as a stir only by being one more. */
 function moveWasMade(a: Roast, b: Roast, { control, value, when }: Extract<NextChange, { kind: 'move' }>): boolean {
   const made = (roast: Roast) =>
     liveEntries(roast.entries).filter(
       (entry) => entry.kind === 'move' && entry.control === control && entry.value === value,
     );
-  const atS = when.kind === 'at' ? when.atS : milestonesOfRoast(b)[when.milestone];
-  const isNear = (at: number) => value !== undefined && atS !== undefined && Math.abs(at - atS) <= NEAR_S;
+  const atS = dueAtS(when, milestonesOfRoast(b));
+  const isNear = (at: number) => value !== undefined && atS !== undefined && Math.abs(at - atS) <= SAME_MOVE_S;
   return made(b).length > made(a).length || made(b).some(({ at }) => isNear(at));
 }
 

@@ -1,4 +1,4 @@
-import { milestonesOfRoast, type PlannedMove, type Roast } from '../roast/index.ts';
+import { dueAtS, milestonesOfRoast, type PlannedMove, type Roast } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 import { asDone, type Chosen, ruleAsDone } from './asDone.ts';
 import type { NextChange } from './nextChange.ts';
@@ -30,13 +30,12 @@ export function withChange(roast: Roast, change: NextChange): Chosen {
   }
 }
 
-/** Seconds within which an old move of the same control is the one that is changed. */
-const SAME_MOVE_S = 45;
+/** Seconds within which a move of the same control is the same move. */
+export const SAME_MOVE_S = 45;
 
 function replacedBy(old: PlannedMove, move: PlannedMove, roast: Roast): boolean {
   if (old.control !== move.control || move.value === undefined || old.when.kind !== 'at') return false;
-  const reached = milestonesOfRoast(roast);
-  const atS = move.when.kind === 'at' ? move.when.atS : reached[move.when.milestone];
+  const atS = dueAtS(move.when, milestonesOfRoast(roast));
   return atS !== undefined && Math.abs(old.when.atS - atS) <= SAME_MOVE_S;
 }
 

@@ -103,7 +103,7 @@ export function circumstancesAt(
 }
 
 function heatAtFirst(settings: readonly Setting[], gear: Gear | undefined): number | undefined {
-  const heat = heatControl(controlsOf(gear ?? { method: 'other' }));
+  const heat = heatControl(controlsOf(gear));
   const set = settings.findLast((each) => each.control === heat?.id && isAtFirst(each));
   if (!heat || set?.value === undefined) return undefined;
   if (heat.kind === 'words') {

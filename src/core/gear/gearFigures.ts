@@ -2,9 +2,9 @@ import type { Control } from './controls.ts';
 import type { Gear } from './gear.ts';
 import { methodOf } from './methods.ts';
 
-/** What can be changed on this piece: its own list, else its method's. */
-export function controlsOf(gear: Pick<Gear, 'method' | 'controls'>): readonly Control[] {
-  return gear.controls ?? methodOf(gear.method).controls;
+/** What can be changed on this piece: its own list, else its method's; of gear that is not known, what any may have. */
+export function controlsOf(gear: Pick<Gear, 'method' | 'controls'> | undefined): readonly Control[] {
+  return gear?.controls ?? methodOf(gear?.method ?? 'other').controls;
 }
 
 /** How many trays go in at once; each takes a batch of its method's size. */

@@ -15,4 +15,4 @@ export {
 export { type HeatControl, heatControl } from './heatControl.ts';
 export { type Method, methodOf, type UsualSeconds } from './methods.ts';
 export { type GearReminder, parseReminders, reminderLine, remindersOf } from './reminders.ts';
-export { settingWords } from './settingWords.ts';
+export { settingWords, valueWords } from './settingWords.ts';

@@ -35,7 +35,7 @@ export function heatNow(facts: AtTheHeat): HeatSituation {
   const ratePerMin = rateOfRise(readings, nowS);
   const firstC = firstCrackC(readings, reached.firstCrack, ownC);
   const opinion = heard.firstCrack === undefined ? probe?.opinion(readings, nowS, heard.yellow) : undefined;
-  const controls = controlsOf(gear ?? { method: 'other' });
+  const controls = controlsOf(gear);
   return {
     nowS,
     charged: roast.chargedAt !== undefined,

@@ -1,4 +1,4 @@
-import type { LiveEntry, Milestones, PlannedMove } from '../roast/index.ts';
+import { dueAtS, type LiveEntry, type Milestones, type PlannedMove } from '../roast/index.ts';
 
 /** How a planned move stands. */
 export interface PlannedMoveNow {
@@ -27,7 +27,7 @@ export function plannedMovesNow(
   nowS: number,
   nameOf: (move: PlannedMove) => string,
 ): PlannedMoveNow[] {
-  const dueS = planned.map(({ when }) => (when.kind === 'at' ? when.atS : reached[when.milestone]));
+  const dueS = planned.map(({ when }) => dueAtS(when, reached));
   const skipped = new Set(live.flatMap((entry) => (entry.kind === 'skip' ? [entry.planned] : [])));
   const done = new Set<number>();
   for (const entry of live) {

@@ -19,6 +19,7 @@ export {
 export { type LiveEntry, lastPressed, lastUndoable, liveEntries } from './liveEntries.ts';
 export { MOST_LOOKS, type RoastLook } from './looks.ts';
 export {
+  dueAtS,
   isTimed,
   type Milestones,
   milestoneNames,

@@ -4,6 +4,15 @@ import type { Milestone } from './roastKinds.ts';
 /** When each milestone was reached, seconds from charge; one that was not marked is absent. */
 export type Milestones = Readonly<Partial<Record<Milestone, number>>>;
 
+/** A time, or the moment of a milestone. */
+type When =
+  | { readonly kind: 'at'; readonly atS: number }
+  | { readonly kind: 'milestone'; readonly milestone: Milestone };
+
+/** When something that is planned or called out is due, seconds from charge; undefined until its milestone is reached. */
+export const dueAtS = (when: When, reached: { readonly [M in Milestone]?: number | undefined }): number | undefined =>
+  when.kind === 'at' ? when.atS : reached[when.milestone];
+
 /** How each is called on the screen. */
 export const milestoneNames = {
   yellow: 'yellow',

@@ -56,14 +56,9 @@ export function meantShade(
 
 /** What a roast was meant to be, in words: “medium”; of a staged pull “light-medium, then medium-dark”. */
 export const wantedWords = (
-  {
-    wantedShade,
-    plannedParts = [{ shade: wantedShade }],
-  }: Pick<Roast, 'wantedShade'> & {
-    readonly plannedParts?: readonly { readonly shade: ShadeNumber }[] | undefined;
-  },
+  { wantedShade, plannedParts }: Pick<Roast, 'wantedShade' | 'plannedParts'>,
   name: (shade: ShadeNumber) => string,
-): string => plannedParts.map(({ shade }) => name(shade)).join(', then ');
+): string => (plannedParts ?? [{ shade: wantedShade }]).map(({ shade }) => name(shade)).join(', then ');
 
 /** How dark a roast is, as far as it is known: as it turned out, else as it was meant. */
 export const shadeAsKnown = (roast: Pick<Roast, 'entries' | 'wantedShade' | 'plannedParts'>): ShadeNumber =>

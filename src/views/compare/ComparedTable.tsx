@@ -94,7 +94,7 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
 
 /** The moves of a roast in a line: "lid off 2:22, stir 0:40". */
 function moveWords({ roast, gear }: Compared): string {
-  const controls = controlsOf(gear ?? { method: 'other' });
+  const controls = controlsOf(gear);
   return liveEntries(roast.entries)
     .flatMap((entry) =>
       entry.kind === 'move' ? [`${settingWords(controls, entry.control, entry.value)} ${formatClock(entry.at)}`] : [],

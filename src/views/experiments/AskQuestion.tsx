@@ -10,7 +10,7 @@ import {
   type NextChange,
 } from '@/core/experiment';
 import { settingsOf } from '@/core/forecast';
-import { type Control, controlsOf, proposedValue, valuesOf } from '@/core/gear';
+import { type Control, controlsOf, proposedValue, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence, type Result, success } from '@/core/issues';
 import { isUnderWay, liveEntries, milestonesOf, pullsOf, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
@@ -56,7 +56,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   if (roasts.length === 0)
     return <p className="text-husk mt-4">A question needs a roast to begin from. Roast one first.</p>;
   const a = roasts.find(({ roast }) => roast.id === aId) ?? (roasts[0] as NamedRoast);
-  const settings = controlsOf(a.gear ?? { method: 'other' }).filter((control) => control.kind !== 'act');
+  const settings = controlsOf(a.gear).filter((control) => control.kind !== 'act');
   const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
   // Other gear may have nothing to set.
   const what = picked === 'move' && !setting ? 'grams' : picked;
@@ -141,13 +141,10 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
             <Choice
               label="To"
               value={value}
-              options={values.map((each) => [
-                each,
-                setting.kind === 'step' && setting.unit ? `${each} ${setting.unit}` : each,
-              ])}
+              options={values.map((each) => [each, valueWords(setting, each)])}
               onPick={setWanted}
             />{' '}
-            from yellow on{had !== undefined && ` (${had} in that roast)`}
+            from yellow on{had !== undefined && ` (${valueWords(setting, had)} in that roast)`}
           </>
         )}
         {what === 'care' && (

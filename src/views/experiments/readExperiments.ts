@@ -46,7 +46,7 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
         b,
         sameness:
           a && b && a.roast.id !== b.roast.id
-            ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear ?? { method: 'other' }))
+            ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear))
             : undefined,
         flight,
         verdict: flight && key ? flightResult(flight, key).verdict?.sentence : undefined,

@@ -1,4 +1,4 @@
-import { controlsOf, type Gear, heatControl, methodOf } from '@/core/gear';
+import { controlsOf, type Gear, heatControl, methodOf, valueWords } from '@/core/gear';
 import type { GearRecord, Spread } from '@/core/record';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
@@ -57,7 +57,6 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
   const words = useWords();
   const { heat, betweenMin, greenGrams } = record;
   const minutes = (value: number) => `${Math.round(value)} min`;
-  const unit = heat?.control.kind === 'step' && heat.control.unit ? ` ${heat.control.unit}` : '';
   const stretches = heat
     ? ([
         ['drying', heat.drying],
@@ -73,7 +72,14 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
         )}
         {stretches.map(
           ([name, value]) =>
-            value && <Row key={name} name={`${heat?.control.label}, ${name}`} value={`${value}${unit}`} more="" />,
+            value && (
+              <Row
+                key={name}
+                name={`${heat?.control.label}, ${name}`}
+                value={valueWords(heat?.control, value)}
+                more=""
+              />
+            ),
         )}
         {betweenMin && (
           <Row

@@ -87,7 +87,7 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
   const nowS = clock.shownS ?? heatS(roast, Date.now());
   const situation = heatNow({ roast, gear, ...known, nowS, words, putOff });
   const controls = useSteady(
-    controlsOf(gear ?? { method: 'other' }).map((control) => ({
+    controlsOf(gear).map((control) => ({
       control,
       value: lastValue(situation.live, control.id) ?? initialValue(control),
     })),

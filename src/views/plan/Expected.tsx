@@ -2,7 +2,7 @@ import { lotHints } from '@/core/bean';
 import { type Forecast, knownOrExpected, wantedIntoSecondS } from '@/core/forecast';
 import { controlsOf, type Gear } from '@/core/gear';
 import { messSentence, type RoastDay, schoolOf } from '@/core/plan';
-import { type Ribbon as RibbonModel, ribbonOf, toneAt } from '@/core/roast';
+import { dueAtS, type Ribbon as RibbonModel, ribbonOf, toneAt } from '@/core/roast';
 import { shadeTone } from '@/core/shade';
 import { Column } from '@/ui/Column';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
@@ -106,7 +106,7 @@ function plannedRibbon({ shade, moves, parts }: Choices, forecasts: readonly For
   return {
     ...ribbon,
     moves: moves.flatMap(({ when, control, value }) => {
-      const at = when.kind === 'at' ? when.atS : expected[when.milestone];
+      const at = dueAtS(when, expected);
       return at === undefined ? [] : [{ at, control, value, direction: 'none' as const }];
     }),
     tabs: (parts ?? []).slice(0, -1).map((part) => {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { type Control, controlsOf, heatControl } from '@/core/gear';
+import { type Control, controlsOf, heatControl, settingWords, valueWords } from '@/core/gear';
 import type { WhatIfAnswer, WhatIf as WhatIfQuestion } from '@/core/simulate';
 import { formatSpan } from '@/core/units';
 import { Choice } from '@/ui/Choice';
@@ -106,11 +106,10 @@ function optionsFor(controls: readonly Control[], greenGrams: number, words: Ret
   const heat = heatControl(controls);
   if (heat?.kind === 'step') {
     const to = (by: number) => Math.min(heat.most, Math.max(heat.least, heat.start + by * heat.by));
-    const unit = heat.unit ? ` ${heat.unit}` : '';
     for (const by of [1, -1])
       all.push({
         key: `heat${by}`,
-        name: `${heat.label.toLowerCase()} ${to(by)}${unit}, not ${heat.start}${unit}`,
+        name: `${settingWords(controls, heat.id, to(by))}, not ${valueWords(heat, heat.start)}`,
         asked: { change: {}, moves: [{ control: heat.id, value: to(by) }] },
       });
   }

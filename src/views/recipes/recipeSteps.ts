@@ -1,6 +1,7 @@
-import { controlsOf, type Gear } from '@/core/gear';
+import { controlsOf, type Gear, settingWords } from '@/core/gear';
 import type { Recipe } from '@/core/recipe';
-import { milestoneNames } from '@/core/roast';
+import { dueAtS, milestoneNames } from '@/core/roast';
+import { capital } from '@/core/units';
 
 /** One step of a recipe: when, seconds from charge, and what is done or reached. */
 export interface RecipeStep {
@@ -11,11 +12,10 @@ export interface RecipeStep {
 
 /** What to do and what to wait for, in order of time. */
 export function recipeSteps(recipe: Recipe, gear: Gear | undefined): RecipeStep[] {
-  const controls = controlsOf(gear ?? { method: 'other' });
+  const controls = controlsOf(gear);
   const moves = recipe.moves.flatMap(({ when, control, value }) => {
-    const atS = when.kind === 'at' ? when.atS : recipe.guide[when.milestone];
-    const label = controls.find(({ id }) => id === control)?.label ?? control;
-    return atS === undefined ? [] : [{ atS, says: `${label}${value === undefined ? '' : ` ${value}`}`, move: true }];
+    const atS = dueAtS(when, recipe.guide);
+    return atS === undefined ? [] : [{ atS, says: capital(settingWords(controls, control, value)), move: true }];
   });
   const marks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const).flatMap((milestone) => {
     const atS = recipe.guide[milestone];

@@ -1,4 +1,4 @@
-import { type Control, valuesOf } from '@/core/gear';
+import { type Control, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { type EntryDraft, type SenseKind, senses, smells } from '@/core/roast';
 import { namedColours } from '@/core/shade';
@@ -79,10 +79,7 @@ export function EntryValue({ said, controls, unit, onSaid }: EntryValueProps) {
         <SaidChoice
           label={`${control.label} to`}
           value={String(draft.value ?? '')}
-          options={valuesOf(control).map((value) => [
-            value,
-            `${value}${numbers && control.unit ? ` ${control.unit}` : ''}`,
-          ])}
+          options={valuesOf(control).map((value) => [value, valueWords(control, value)])}
           onPick={(value) => pick({ ...draft, value: numbers ? Number(value) : value })}
         />
       );

@@ -53,7 +53,7 @@ export function RoastPage(named: NamedRoast) {
   const ribbon = ribbonOf(roast);
   const readings = useMemo(() => readingsOf(liveEntries(roast.entries)), [roast]);
   const reached = milestonesOfRoast(roast);
-  const controls = controlsOf(gear ?? { method: 'other' });
+  const controls = controlsOf(gear);
   const toS = ribbon.toS * 1.01;
 
   const remove = async () => {

@@ -47,7 +47,7 @@ it('the same is expected of the same roasts', () => {
     const gear = demoGear.get(roast.gearId);
     const live = liveEntries(roast.entries);
     const question = { ...circumstancesOf(roast, demoLots.get(roast.lotId), gear), rule: roast.pullRule };
-    const control = heatControl(controlsOf(gear ?? { method: 'other' }));
+    const control = heatControl(controlsOf(gear));
     return [
       `${roast.createdAt} ${gear?.nickname}`,
       {

@@ -1,3 +1,4 @@
+import { dueAtS } from '../../roast/index.ts';
 import { MOVE_STAYS_S } from '../plannedMoves.ts';
 import type { HeatSituation } from './situation.ts';
 import { logs, type Telling } from './telling.ts';
@@ -37,7 +38,7 @@ function reminders({ reminders: all, reached, nowS, charged }: HeatSituation): T
   return all.flatMap(({ when, text }, i): Telling[] => {
     // While the gear heats up only its own programme runs: what comes again and again.
     if (!charged && (when.kind !== 'at' || when.everyS === undefined)) return [];
-    const at = when.kind === 'at' ? when.atS : reached[when.milestone];
+    const at = dueAtS(when, reached);
     if (at === undefined || nowS < at) return [];
     const every = when.kind === 'at' ? when.everyS : undefined;
     const [turn, since] = every ? [Math.floor((nowS - at) / every), (nowS - at) % every] : [0, nowS - at];
