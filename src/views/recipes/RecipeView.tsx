@@ -172,7 +172,7 @@ function Steps({ recipe, gear }: { readonly recipe: Recipe; readonly gear: Gear 
       {steps.map(({ atS, says, move }) => (
         <li key={`${atS} ${says}`} className="flex gap-4 py-2">
           <span className="num w-[5ch] text-right">{formatClock(atS)}</span>
-          <span className={move ? 'font-bold' : ''}>{move ? says : capital(says)}</span>
+          <span className={move ? 'font-bold' : ''}>{capital(says)}</span>
         </li>
       ))}
     </ol>

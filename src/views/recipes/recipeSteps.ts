@@ -1,7 +1,6 @@
 import { controlsOf, type Gear, settingWords } from '@/core/gear';
 import type { Recipe } from '@/core/recipe';
 import { dueAtS, milestoneNames } from '@/core/roast';
-import { capital } from '@/core/units';
 
 /** One step of a recipe: when, seconds from charge, and what is done or reached. */
 export interface RecipeStep {
@@ -15,7 +14,7 @@ export function recipeSteps(recipe: Recipe, gear: Gear | undefined): RecipeStep[
   const controls = controlsOf(gear);
   const moves = recipe.moves.flatMap(({ when, control, value }) => {
     const atS = dueAtS(when, recipe.guide);
-    return atS === undefined ? [] : [{ atS, says: capital(settingWords(controls, control, value)), move: true }];
+    return atS === undefined ? [] : [{ atS, says: settingWords(controls, control, value), move: true }];
   });
   const marks = (['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull'] as const).flatMap((milestone) => {
     const atS = recipe.guide[milestone];

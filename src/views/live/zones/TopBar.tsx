@@ -29,7 +29,8 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         <p className="leading-tight cramped:text-[0.9rem] roomy:text-lg">
           <b className="heat-name font-heading line-clamp-1 break-words">{lotName}</b>
           <span className="line-clamp-2 text-[0.85rem] roomy:line-clamp-1 roomy:text-[1rem]">
-            {wantedWords(roast, words.shade)} · {words.weight(roast.greenGrams)} in {gearName}
+            {wantedWords(roast, words.shade)} ·{' '}
+            <span className="whitespace-nowrap">{words.weight(roast.greenGrams)}</span> in {gearName}
           </span>
         </p>
       </OtherRoast>
