@@ -18,17 +18,28 @@ export function lookAfterDaily(): () => void {
   const now = Date.now();
   if (now - last < DAY_MS && last <= now) return () => {};
   const timer = setTimeout(() => {
-    onDevice.set(key, String(now));
-    void setAside();
+    void lookAtRest(key, now);
     void forgetLostPhotos(database(), Date.now());
     void forgetOldSounds(database(), currentHousehold().soundWeeks, Date.now());
   }, RESTS_MS);
   return () => clearTimeout(timer);
 }
 
+async function lookAtRest(key: string, now: number): Promise<void> {
+  // Before it, lest a look that ends the page were made again and again.
+  onDevice.set(key, String(now));
+  const found = await lookAfter(database().name, false);
+  // Somebody loads or saves: the next page looks.
+  if (found === undefined) onDevice.set(key, undefined);
+  else sayAside(found);
+}
+
 /** Takes what cannot be read out of the way, and says so; the page is loaded again without it. Gives whether there was any. */
 export async function setAside(): Promise<boolean> {
-  const found = await lookAfter(database().name);
+  return sayAside((await lookAfter(database().name, true)) ?? 0);
+}
+
+function sayAside(found: number): boolean {
   if (found === 0) return false;
   notify({
     text: `${counted(found, 'thing')} in the notebook could not be read and ${found === 1 ? 'is' : 'are'} set aside, not lost: see Files and settings.`,

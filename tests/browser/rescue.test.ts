@@ -136,6 +136,21 @@ describe('a row that cannot be read', () => {
     const { page, close } = await demoOpen();
     await spoil(page, 'roasts', 'no number');
     await page.evaluate(() => localStorage.removeItem('gander.lookedAfter/gander-demo'));
+    // Not beside a file that somebody is at.
+    await page.goto('/files/');
+    await page.getByLabel('Choose a file').setInputFiles('demo/household.gander.json');
+    await page.getByRole('button', { name: 'Load it' }).waitFor();
+    await page.evaluate(
+      () =>
+        new Promise<void>((putOff) => {
+          const own = Storage.prototype.removeItem;
+          Storage.prototype.removeItem = function (key) {
+            own.call(this, key);
+            if (key.startsWith('gander.lookedAfter')) putOff();
+          };
+        }),
+    );
+    assert.equal(await count(page, 'aside'), 0);
     await page.goto('/gear/');
     await page.getByText('1 thing in the notebook could not be read').waitFor();
     assert.equal(await count(page, 'aside'), 1);

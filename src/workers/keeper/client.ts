@@ -19,8 +19,9 @@ export const makeReady = (): void => void keepers.makeReady();
 const once = <T>(call: (keeper: Remote<KeeperContract>) => Promise<T>): Promise<T> =>
   callOnce<KeeperContract, T>(keepers.take(), call, LIMIT_MS).result;
 
-/** Looks after a notebook in a worker of its own; gives how many things could not be read and were set aside. */
-export const lookAfter = (databaseName: string): Promise<number> => once((keeper) => keeper.lookAfter(databaseName));
+/** Looks after a notebook in a worker of its own; gives how many things could not be read and were set aside, undefined where it was not the moment. */
+export const lookAfter = (databaseName: string, asked: boolean): Promise<number | undefined> =>
+  once((keeper) => keeper.lookAfter(databaseName, asked) as Promise<number | undefined>);
 
 /** Puts a dated copy into the chosen folder; `asked` where the person has just been asked for it. */
 export const copyIntoFolder = (databaseName: string, nowMs: number, asked: boolean): Promise<string | undefined> =>

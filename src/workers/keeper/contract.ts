@@ -9,9 +9,12 @@ import type { Notice } from '@/store/notices';
  * names its database; only plain data crosses.
  */
 export interface KeeperContract {
-  /** Sets aside what cannot be read and tidies up; gives how many things were set aside. */
-  lookAfter(databaseName: string): Promise<number>;
-  /** Puts a dated copy into the chosen folder (makeCopy). */
+  /**
+   * Sets aside what cannot be read and tidies up; gives how many things were set aside. Unless it was `asked` for, not while somebody
+   * loads, saves or looks at a file: then undefined.
+   */
+  lookAfter(databaseName: string, asked: boolean): Promise<number | undefined>;
+  /** Puts a dated copy into the chosen folder (makeCopy); the same holds. */
   copy(databaseName: string, nowMs: number, asked: boolean): Promise<string | undefined>;
   write(databaseName: string, what: What): Promise<FileOut>;
   writeTable(databaseName: string, kind: TableKind): Promise<Blob>;

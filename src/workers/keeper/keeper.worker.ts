@@ -13,20 +13,25 @@ import type { KeeperContract } from './contract';
 let file: FileIn | undefined;
 let bringing: AbortController | undefined;
 
-/** Somebody waits for it: what is done at rest leaves the notebook to it. */
+/** Somebody waits for it, or holds a file: what is done at rest is not done meanwhile, in no tab. */
 function within<T>(databaseName: string, work: (db: GanderDatabase) => Promise<T>): Promise<T> {
-  return withLock(databaseName, 'shared', () => withDatabase(databaseName, work));
+  return busy(databaseName, () => withDatabase(databaseName, work));
 }
 
-/** Nobody waits for it, so it begins once nobody else is at the notebook, in any tab; then it holds nobody up. */
-async function atRest<T>(databaseName: string, work: (db: GanderDatabase) => Promise<T>): Promise<T> {
-  await withLock(databaseName, 'exclusive', async () => {});
-  return withDatabase(databaseName, work);
+/** Nobody waits for it: undefined where somebody is at the notebook. */
+async function atRest<T>(databaseName: string, work: (db: GanderDatabase) => Promise<T>): Promise<T | undefined> {
+  const options = { mode: 'exclusive', ifAvailable: true } as const;
+  const isFree =
+    !canLock || (await navigator.locks.request(lockOf(databaseName), options, async (lock) => lock !== null));
+  return isFree ? withDatabase(databaseName, work) : undefined;
 }
 
-// The browser has no locks on an address that is neither this device nor https.
-async function withLock<T>(databaseName: string, mode: LockMode, work: () => Promise<T>): Promise<T> {
-  return 'locks' in navigator ? navigator.locks.request(`gander.keeper/${databaseName}`, { mode }, work) : work();
+/** The browser has no locks on an address that is neither this device nor https. */
+const canLock = 'locks' in navigator;
+const lockOf = (databaseName: string) => `gander.keeper/${databaseName}`;
+
+async function busy<T>(databaseName: string, work: () => Promise<T>): Promise<T> {
+  return canLock ? navigator.locks.request(lockOf(databaseName), { mode: 'shared' }, work) : work();
 }
 
 async function withDatabase<T>(databaseName: string, work: (db: GanderDatabase) => Promise<T>): Promise<T> {
@@ -44,8 +49,8 @@ function opened(): FileIn {
 }
 
 const keeper: KeeperContract = {
-  lookAfter: (name) =>
-    atRest(name, async (db) => {
+  lookAfter: (name, asked) =>
+    (asked ? within : atRest)(name, async (db) => {
       await settleReadings(db, Date.now());
       return (await setUnreadableAside(db, Date.now())).length;
     }),
@@ -63,6 +68,8 @@ const keeper: KeeperContract = {
     within(name, async (db) => {
       const read = await openFile(db, blob);
       file = read.file;
+      // As long as it is looked at: until this worker ends.
+      if (file) void busy(name, () => new Promise(() => {}));
       return read.opened;
     }),
   notebook: async () => opened().notebook,
