@@ -63,7 +63,7 @@ export function differencesBetween(base: RoastFigures, other: RoastFigures): Fig
 export function differenceSentence(each: FigureDifference, written: Pick<Written, 'weight' | 'degrees'>): string {
   switch (each.kind) {
     case 'milestone':
-      return `${milestoneNames[each.milestone]} ${lasting(each.byS)} ${each.byS > 0 ? 'later' : 'earlier'}`;
+      return `${milestoneNames[each.milestone]} ${laterWords(each.byS)}`;
     case 'stretch':
       return `${stretchNames[each.stretch]} ${lasting(each.byS)} ${each.byS > 0 ? 'longer' : 'shorter'}`;
     case 'loss':
@@ -82,6 +82,9 @@ export function differenceSentence(each: FigureDifference, written: Pick<Written
       return 'of other beans';
   }
 }
+
+/** So much later, or earlier: “48 s later”, “1:08 earlier”. */
+export const laterWords = (byS: number): string => `${lasting(byS)} ${byS > 0 ? 'later' : 'earlier'}`;
 
 /** Under a minute in seconds, above as a clock. */
 function lasting(seconds: number): string {

@@ -1,33 +1,62 @@
+import { meantPullS } from '../forecast/index.ts';
 import { type Control, settingWords } from '../gear/index.ts';
 import type { Written } from '../household/index.ts';
-import { meantShade, type Roast } from '../roast/index.ts';
-import type { RoastFigures } from './figures.ts';
+import { ruleWords } from '../plan/index.ts';
+import {
+  dueAtS,
+  EARLY_S,
+  finalShade,
+  liveEntries,
+  meantShade,
+  milestonesOf,
+  plannedMade,
+  type Roast,
+} from '../roast/index.ts';
+import { laterWords } from './differences.ts';
 
 /** Pulled this close to the rule is by the rule, s. */
 const BY_THE_RULE_S = 5;
 
+type Facts = Pick<Roast, 'wantedShade' | 'plannedParts' | 'pullRule' | 'plannedMoves' | 'entries'>;
+
 /** What was planned in a roast and came otherwise, in words; empty when all came as planned. */
 export function plannedAgainstDone(
-  roast: Pick<Roast, 'wantedShade' | 'plannedParts' | 'pullRule' | 'plannedMoves'>,
-  { shade, reached, moves }: RoastFigures,
-  written: Pick<Written, 'shade'>,
+  roast: Facts,
+  written: Pick<Written, 'shade' | 'degrees'>,
   controls: readonly Control[],
 ): string[] {
-  const { firstCrack, pull } = reached;
   const meant = meantShade(roast);
-  const rule = roast.pullRule;
-  const afterS = firstCrack !== undefined && pull !== undefined ? Math.round(pull - firstCrack) : undefined;
-  const said: (string | false)[] = [
-    shade !== undefined && shade !== meant && `meant to be ${written.shade(meant)}, came out ${written.shade(shade)}`,
-    rule?.kind === 'afterFirstCrack' &&
-      afterS !== undefined &&
-      Math.abs(afterS - rule.seconds) >= BY_THE_RULE_S &&
-      `meant to be pulled ${rule.seconds} s after first crack, pulled after ${afterS} s`,
-    ...(roast.plannedMoves ?? []).map(
-      (move) =>
-        !moves.some((made) => made.control === move.control && made.value === move.value) &&
-        `planned ${settingWords(controls, move.control, move.value)}, not noted as done`,
-    ),
+  const shade = finalShade(roast);
+  return [
+    ...(shade !== undefined && shade !== meant
+      ? [`meant to be ${written.shade(meant)}, came out ${written.shade(shade)}`]
+      : []),
+    ...offTheRule(roast, written),
+    ...offTheMoves(roast, controls),
   ];
-  return said.filter((each) => each !== false);
+}
+
+/** By how much a rule that counts seconds was missed. Which part of a staged pull a rule is for it does not say. */
+function offTheRule({ pullRule, plannedParts, entries }: Facts, { degrees }: Pick<Written, 'degrees'>): string[] {
+  const reached = milestonesOf(liveEntries(entries));
+  const meantS = meantPullS(pullRule, reached);
+  if (!pullRule || !('seconds' in pullRule) || plannedParts || meantS === undefined || reached.pull === undefined)
+    return [];
+  const byS = Math.round(reached.pull - meantS);
+  if (Math.abs(byS) < BY_THE_RULE_S) return [];
+  return [`meant to be pulled ${ruleWords(pullRule, degrees)}, pulled ${laterWords(byS)}`];
+}
+
+function offTheMoves({ plannedMoves = [], entries }: Facts, controls: readonly Control[]): string[] {
+  const live = liveEntries(entries);
+  const reached = milestonesOf(live);
+  const made = plannedMade(plannedMoves, live, reached);
+  const skipped = new Set(live.flatMap((entry) => (entry.kind === 'skip' ? [entry.planned] : [])));
+  return plannedMoves.flatMap(({ control, value, when }, i) => {
+    const planned = `planned ${settingWords(controls, control, value)}`;
+    const move = made[i];
+    if (!move) return [`${planned}, ${skipped.has(i) ? 'skipped' : 'not noted as done'}`];
+    const byS = move.at - (dueAtS(when, reached) ?? move.at);
+    return Math.abs(byS) > EARLY_S ? [`${planned}, made ${laterWords(byS)}`] : [];
+  });
 }

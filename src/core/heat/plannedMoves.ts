@@ -1,4 +1,4 @@
-import { dueAtS, type LiveEntry, type Milestones, type PlannedMove } from '../roast/index.ts';
+import { dueAtS, type LiveEntry, type Milestones, type PlannedMove, plannedMade } from '../roast/index.ts';
 
 /** How a planned move stands. */
 export interface PlannedMoveNow {
@@ -13,13 +13,8 @@ export interface PlannedMoveNow {
 
 /** A planned move stays up for so long; then it counts as skipped. Ours, seconds. */
 export const MOVE_STAYS_S = 45;
-/** So much before it is due, the same move made by hand is the planned one, seconds. */
-const EARLY_S = 20;
 
-/**
- * Each planned move by itself: two moves to the same value are two, and each move that was made does one of them, the
- * latest that was due, else the first to come.
- */
+/** How each planned move stands at `nowS`. */
 export function plannedMovesNow(
   planned: readonly PlannedMove[],
   live: readonly LiveEntry[],
@@ -27,22 +22,12 @@ export function plannedMovesNow(
   nowS: number,
   nameOf: (move: PlannedMove) => string,
 ): PlannedMoveNow[] {
-  const dueS = planned.map(({ when }) => dueAtS(when, reached));
   const skipped = new Set(live.flatMap((entry) => (entry.kind === 'skip' ? [entry.planned] : [])));
-  const done = new Set<number>();
-  for (const entry of live) {
-    if (entry.kind !== 'move') continue;
-    const open = planned.flatMap((move, i) =>
-      !done.has(i) && !skipped.has(i) && move.control === entry.control && move.value === entry.value ? [i] : [],
-    );
-    const due = open.filter((i) => (dueS[i] ?? Number.POSITIVE_INFINITY) <= entry.at + EARLY_S);
-    const made = due.sort((a, b) => (dueS[b] as number) - (dueS[a] as number))[0] ?? open[0];
-    if (made !== undefined) done.add(made);
-  }
+  const made = plannedMade(planned, live, reached);
   return planned.map((move, index) => {
-    const at = dueS[index];
+    const at = dueAtS(move.when, reached);
     const since = at === undefined ? undefined : nowS - at;
-    const state = done.has(index)
+    const state = made[index]
       ? 'done'
       : skipped.has(index) || (since !== undefined && since >= MOVE_STAYS_S)
         ? 'skipped'

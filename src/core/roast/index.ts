@@ -29,6 +29,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
+export { EARLY_S, plannedMade } from './plannedMade.ts';
 export {
   finalShade,
   isUnderWay,

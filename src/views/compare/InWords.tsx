@@ -42,7 +42,7 @@ export function InWords({ compared, base, figures, onBase }: InWordsProps) {
           const found = differencesBetween(of(base), of(each)).map((difference) =>
             differenceSentence(difference, words),
           );
-          const planned = plannedAgainstDone(each.roast, of(each), words, controlsOf(each.gear));
+          const planned = plannedAgainstDone(each.roast, words, controlsOf(each.gear));
           return (
             <li key={each.roast.id}>
               <h1 className={others.length > 1 ? 'text-2xl' : 'text-[clamp(1.8rem,4vw,2.6rem)]'}>

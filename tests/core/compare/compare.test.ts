@@ -11,6 +11,7 @@ import {
 } from '@/core/compare';
 import { controlCatalogue } from '@/core/gear';
 import { writtenAs } from '@/core/household';
+import type { Entry, Roast } from '@/core/roast';
 import type { Cup } from '@/core/taste';
 import { entry, mark, pull, roastOf } from '../build.ts';
 
@@ -85,36 +86,47 @@ describe('two roasts', () => {
 });
 
 describe('planned against done', () => {
+  const lidOff = { when: { kind: 'at' as const, atS: 60 }, control: 'lid', value: 'off' };
+  const planned = {
+    wantedShade: 4 as const,
+    pullRule: { kind: 'afterFirstCrack' as const, seconds: 80 },
+    plannedMoves: [lidOff],
+  };
+  const told = (facts: Partial<Roast>, ...entries: Entry[]) =>
+    plannedAgainstDone(roastOf(entries, { ...planned, ...facts }), written, [controlCatalogue.fahrenheit]);
+  const lid = (at: number, value = 'off') => entry(at, { kind: 'move', control: 'lid', value });
+  const cracked = mark(240, 'firstCrack');
   it('tells what came otherwise, and nothing where all came as planned', () => {
-    const planned = {
-      wantedShade: 4 as const,
-      pullRule: { kind: 'afterFirstCrack' as const, seconds: 80 },
-      plannedMoves: [{ when: { kind: 'at' as const, atS: 60 }, control: 'lid', value: 'off' }],
-    };
-    const done = roastOf([
-      mark(240, 'firstCrack'),
-      entry(62, { kind: 'move', control: 'lid', value: 'off' }),
-      pull(322),
-    ]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(done, []), written, []), []);
-    const late = roastOf([mark(240, 'firstCrack'), pull(360, { shade: 7 })]);
-    assert.deepEqual(plannedAgainstDone(planned, figuresOf(late, []), written, []), [
+    assert.deepEqual(told({}, cracked, lid(62), pull(322)), []);
+    assert.deepEqual(told({}, cracked, pull(360, { shade: 7 })), [
       'meant to be medium, came out very dark',
-      'meant to be pulled 80 s after first crack, pulled after 120 s',
+      'meant to be pulled 80 s after first crack, pulled 40 s later',
       'planned lid off, not noted as done',
     ]);
-    const drum = {
-      ...planned,
-      plannedMoves: [{ when: { kind: 'at' as const, atS: 60 }, control: 'ovenF', value: 450 }],
-    };
-    assert.equal(
-      plannedAgainstDone(drum, figuresOf(done, []), written, [controlCatalogue.fahrenheit]).at(-1),
-      'planned oven 450 °F, not noted as done',
-    );
-    // What counts of a staged roast is what its last part was meant to be.
+    const drum = { plannedMoves: [{ ...lidOff, control: 'ovenF', value: 450 }] };
+    assert.equal(told(drum, cracked, pull(322)).at(-1), 'planned oven 450 °F, not noted as done');
+  });
+  it('a rule is one of seconds from any crack, and which part of a staged pull it is for it does not say', () => {
+    const into = { pullRule: { kind: 'intoSecondCrack' as const, seconds: 30 }, plannedMoves: [] };
+    const second = mark(400, 'secondCrack');
+    assert.deepEqual(told(into, cracked, second, pull(420)), [
+      'meant to be pulled 30 s into second crack, pulled 10 s earlier',
+    ]);
     const plannedParts = [3, 7].map((shade) => ({ shade: shade as 3 | 7, share: 0.5 }));
-    const staged = { wantedShade: 4 as const, plannedParts };
-    assert.deepEqual(plannedAgainstDone(staged, figuresOf(late, []), written, []), []);
+    // What counts of it is what its last part was meant to be.
+    assert.deepEqual(told({ plannedParts, plannedMoves: [] }, cracked, pull(360, { shade: 7 })), []);
+  });
+  it('a move is told by its own time: made late, skipped, or taken back before it', () => {
+    const each = [...['off', 'on', 'off'].map((value, i) => lid(20 + i, value)), lid(110)];
+    const moves = (...entries: Entry[]) => told({ pullRule: undefined }, ...entries);
+    assert.deepEqual(moves(lid(110)), ['planned lid off, made 50 s later']);
+    assert.deepEqual(moves(lid(20)), ['planned lid off, made 40 s earlier']);
+    assert.deepEqual(moves(lid(20), lid(30, 'on')), ['planned lid off, not noted as done']);
+    assert.deepEqual(moves(...each), ['planned lid off, made 38 s earlier']);
+    assert.deepEqual(moves(entry(70, { kind: 'skip', planned: 0 })), ['planned lid off, skipped']);
+    const stir = { plannedMoves: [{ when: lidOff.when, control: 'stir' }] };
+    const stirred = (at: number) => told(stir, entry(at, { kind: 'move', control: 'stir' }), cracked, pull(320));
+    assert.deepEqual([20, 65].map(stirred), [['planned stir, not noted as done'], []]);
   });
 });
 

@@ -269,6 +269,8 @@ describe('planned moves and reminders', () => {
       'waiting',
     ]);
     assert.deepEqual(planned(60, [made(50)]), ['done', 'waiting'], 'made before its time');
+    const back = entry(60, { kind: 'move', control: 'flame', value: 5 });
+    assert.deepEqual(planned(125, [made(50), back, mark(120, 'yellow')]), ['due', 'waiting'], 'made, and taken back');
   });
   it('come up with their answers, and a skipped one is said', () => {
     const scene: Scene = {
