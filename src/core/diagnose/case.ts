@@ -20,7 +20,7 @@ import {
   methodOf,
   usualGramsOf,
 } from '../gear/index.ts';
-import { probeMovedByC, rateOfRise, readingAt } from '../heat/index.ts';
+import { probeMovedByC, rateOfRise, readingAt, trustedReadings } from '../heat/index.ts';
 import { type Written, type WrittenAs, writtenAs } from '../household/index.ts';
 import {
   asSeen,
@@ -32,6 +32,7 @@ import {
   meantShade,
   type Roast,
   roastedGrams,
+  USUAL_AMBIENT_C,
 } from '../roast/index.ts';
 import { believableLoss, type ShadeNumber, shadeOf } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
@@ -99,6 +100,8 @@ export interface Case extends CaseFacts, Seen {
   /** Earlier roasts on this gear that say what is usual; 0 means the method's own figures do. */
   readonly ownRoasts: number;
   readonly usualGrams: number;
+  /** The air that is usual here, °C. */
+  readonly usualAmbientC: number;
   readonly spans: Spans;
   /** The same stretches against the method's own range, whatever is usual here. */
   readonly byMethod: Spans;
@@ -132,6 +135,7 @@ export function caseOf(facts: CaseFacts): Case {
   const asked = circumstancesOf(roast, lot, gear);
   const known = own.length >= KNOWN_FROM;
   const usualGrams = (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? usualGramsOf(itsGear);
+  const ambients = known ? own.flatMap(({ ambientC }) => (ambientC === undefined ? [] : [ambientC])) : [];
   const question: ForecastQuestion = {
     ...asked,
     shade: meant,
@@ -145,9 +149,7 @@ export function caseOf(facts: CaseFacts): Case {
   const got = finalShade(roast);
   const loss = believableLoss(roast.greenGrams, roastedGrams(roast));
   const shade = got ?? meant;
-  const readings = live.flatMap((entry) =>
-    entry.kind === 'reading' ? [{ at: entry.at, celsius: entry.celsius, streamed: entry.source === 'probe' }] : [],
-  );
+  const readings = trustedReadings(live);
   const atCrack = reached.firstCrack === undefined ? undefined : readingAt(readings, reached.firstCrack);
   const { firstCrack, pull } = reached;
   const expected = {
@@ -166,6 +168,7 @@ export function caseOf(facts: CaseFacts): Case {
     usual,
     ownRoasts: usual.fromRoasts,
     usualGrams,
+    usualAmbientC: middleOf(ambients) ?? USUAL_AMBIENT_C,
     spans: spansOf(reached, usual, meant, got),
     byMethod: spansOf(reached, expectationFor(asTheMethod(question), []), meant, got),
     methodRange: pull === undefined ? undefined : againstMethod(itsGear.method, pull, shade),

@@ -1,11 +1,19 @@
 import type { NextChange } from '../experiment/index.ts';
-import { expectationFor, type HeatStretch, KNOWN_FROM, settingAt, stepsAbove } from '../forecast/index.ts';
+import {
+  expectationFor,
+  type ForecastQuestion,
+  type HeatStretch,
+  KNOWN_FROM,
+  settingAt,
+  stepsAbove,
+} from '../forecast/index.ts';
 import { controlsOf, largestGramsOf } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
+import { shadeOf } from '../shade/index.ts';
 import type { Case } from './case.ts';
 import type { Proposal } from './rule.ts';
 
-type Stretch = 'toYellow' | 'yellowToFirst' | 'toFirstCrack';
+type Stretch = 'toYellow' | 'yellowToFirst' | 'toFirstCrack' | 'firstToPull';
 type When = Extract<NextChange, { kind: 'move' }>['when'];
 
 /** A change must be small enough to see, and large enough too. */
@@ -59,19 +67,32 @@ export function sizedGrams(evidence: Case, by: -1 | 1, stretch: Stretch): Propos
   const { greenGrams } = evidence.roast;
   // In hot air a bigger batch runs faster, elsewhere slower (handbook, section 4).
   const bigger = (evidence.method.heatedBy === 'air') === by > 0;
+  if (bigger && largestOf(evidence) - greenGrams < LEAST_GRAMS) return noRoom(evidence, by);
   const most = bigger
     ? Math.min(greenGrams * (1 + MOST_GRAMS_SHARE), largestOf(evidence))
     : greenGrams * (1 - MOST_GRAMS_SHARE);
   const wanted = Math.abs(shortOf(evidence, stretch));
   const whole = Math.abs(meanS(evidence, stretch, most) - meanS(evidence, stretch, greenGrams));
   const share = whole > 1 ? Math.min(1, Math.max(0.25, wanted / whole)) : 0.5;
-  const byGrams = Math.round(((most - greenGrams) * share) / 5) * 5 || (bigger ? 5 : -5);
+  const byGrams =
+    Math.round(((most - greenGrams) * share) / LEAST_GRAMS) * LEAST_GRAMS || (bigger ? LEAST_GRAMS : -LEAST_GRAMS);
   const gains = Math.abs(meanS(evidence, stretch, greenGrams + byGrams) - meanS(evidence, stretch, greenGrams));
   return {
     change: { kind: 'grams', byGrams },
     expected: variedGrams(evidence) ? expectedWords(evidence, gains, by < 0) : undefined,
     question: byGrams > 0 ? 'A larger batch?' : 'A smaller batch?',
   };
+}
+
+/** Less of a batch is no change, grams. */
+const LEAST_GRAMS = 5;
+
+/** A larger batch is what would help, and the gear takes no more. */
+function noRoom({ method }: Case, by: -1 | 1): Proposal {
+  if (by < 0) return { change: { kind: 'care', care: 'stirMore' }, question: 'Moved without a pause?' };
+  return method.heatFrom === 'socket'
+    ? { change: { kind: 'care', care: 'ownSocket' }, question: 'A socket of its own?' }
+    : { change: { kind: 'care', care: 'shelter' }, question: 'Out of the wind and the cold?' };
 }
 
 /** The usual change of the pull is 15 to 30 s (handbook, section 10). */
@@ -109,8 +130,8 @@ function variedHeat({ heat: { used } }: Case): boolean {
 
 /** How much a stretch fell short of its usual length, seconds; below 0 where it was longer. */
 function shortOf(evidence: Case, stretch: Stretch): number {
-  const span =
-    evidence.spans[({ toYellow: 'drying', yellowToFirst: 'browning', toFirstCrack: 'toFirstCrack' } as const)[stretch]];
+  const { drying, browning, toFirstCrack, pace, afterCrack } = evidence.spans;
+  const span = { toYellow: drying, yellowToFirst: browning, toFirstCrack, firstToPull: pace ?? afterCrack }[stretch];
   return span ? span.usual.medianS - span.seconds : 0;
 }
 
@@ -123,18 +144,24 @@ function expectedWords(evidence: Case, seconds: number, slower: boolean): string
 }
 
 function meanS(evidence: Case, stretch: Stretch, greenGrams: number): number {
-  return Math.exp(expectationFor({ ...evidence.usual.question, greenGrams }, evidence.past).fits.predict(stretch).mean);
+  return expectedS(evidence, stretch, { greenGrams });
+}
+
+/** How long a stretch is expected to take, seconds, other things being as usual. */
+function expectedS({ usual, past, shades }: Case, stretch: Stretch, asked: Partial<ForecastQuestion>): number {
+  const { fits } = expectationFor({ ...usual.question, ...asked }, past);
+  // The time after first crack is predicted as that of medium.
+  const share = stretch === 'firstToPull' ? shadeOf(shades.got ?? shades.meant).afterCrackShare : 1;
+  return Math.exp(fits.predict(stretch).mean) * share;
 }
 
 /** What one step of heat does to a stretch by the household's own roasts, seconds. */
 function perStepS(evidence: Case, stretch: Stretch): number {
-  const { usual } = evidence;
   const heat = evidence.heat.control;
   if (!heat) return 0;
   const start = heat.kind === 'step' ? heat.start : heat.words.indexOf(heat.start) + 1;
   const step = heat.kind === 'step' ? heat.by : 1;
-  const scaledBy = (factor: number) =>
-    Math.exp(expectationFor({ ...usual.question, heat: factor }, evidence.past).fits.predict(stretch).mean);
+  const scaledBy = (factor: number) => expectedS(evidence, stretch, { heat: factor });
   return Math.abs(scaledBy(1 - step / start) - scaledBy(1));
 }
 

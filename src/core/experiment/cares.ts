@@ -13,6 +13,7 @@ export const precautions = [
   'probeBack',
   'restFirst',
   'tasteFresh',
+  'ownSocket',
 ] as const;
 /** One of `cares`. */
 export type Precaution = (typeof precautions)[number];
@@ -29,5 +30,6 @@ export const precautionNames = {
   moveMark: 'put the mark in this roast’s log where it belongs',
   probeBack: 'put the probe back where it was; where it stays, its own first crack is learned anew',
   tasteFresh: 'taste it while it is at its best, before the roast is changed',
+  ownSocket: 'give it a socket of its own, without an extension lead: what else runs there takes its heat',
   restFirst: 'let the beans rest, then taste this roast again before anything is changed',
 } as const satisfies Record<Precaution, string>;

@@ -234,6 +234,61 @@ describe('one change', () => {
     const [drum] = read(slow).findings;
     assert.deepEqual([drum?.id, drum?.proposal.question], ['underpowered', 'More heat from the start?']);
   });
+  it('stays within what the gear takes: where no larger batch goes in, what else helps', () => {
+    const slow = { now: log([200, 450, 600]), usual: [150, 330, 440] as Times, method: 'hotAirPopper' as const };
+    const told = (grams: number, largestGrams?: number) => {
+      const own = { ...gearOf('hotAirPopper'), ...(largestGrams ? { largestGrams } : {}) };
+      return read({ ...slow, grams, more: { gear: own } }).findings[0]?.proposal.change;
+    };
+    assert.deepEqual(told(110), { kind: 'grams', byGrams: 10 }, 'the method takes 120');
+    assert.deepEqual(told(118), { kind: 'care', care: 'ownSocket' });
+    assert.deepEqual(told(100, 95), { kind: 'care', care: 'ownSocket' });
+  });
+  it('moves the beans by what the gear has: tilt, drum, hands, else a smaller batch', () => {
+    const patchy = (method: MethodId, usual: Times, ...moves: Entry[]) => {
+      const slow = entry(100, { kind: 'sense', sense: 'movement', word: 'stuck' });
+      const { findings } = read({ method, usual, now: [slow, ...moves, ...log(usual)], facts: { evenness: 'patchy' } });
+      assert.equal(findings[0]?.id, 'poorMovement', method);
+      const { change } = findings[0].proposal;
+      return change.kind === 'move'
+        ? `${change.control} ${change.value}`
+        : change.kind === 'care'
+          ? change.care
+          : change;
+    };
+    const popper: Times = [120, 240, 320];
+    const tilts = [0, 2, 3].map((value) => patchy('hotAirPopper', popper, ...(value ? [move(5, value, 'tilt')] : [])));
+    assert.deepEqual(tilts, ['tilt 2', 'tilt 3', 'stir undefined']);
+    assert.equal(patchy('smallDrum', USUAL, move(5, 7, 'drumSpeed')), 'drumSpeed 8');
+    assert.equal(patchy('shaken', [270, 540, 660]), 'stirMore');
+    assert.equal(patchy('pan', [420, 780, 960]), 'stir undefined');
+    assert.equal(patchy('pan', [420, 780, 960], move(100, undefined, 'stir')), 'stirMore');
+    assert.deepEqual(patchy('breadMachine', [330, 690, 840]), { kind: 'grams', byGrams: -10 });
+  });
+  it('puts cold down to the air only where it is colder than usual here', () => {
+    const now = log([460, 860, 1010]);
+    const told = (ambientC: number, usually?: number) => {
+      const { its } = read({ now });
+      const past = usually === undefined ? its.past : its.past.map((each) => ({ ...each, ambientC: usually }));
+      return read({ now, facts: { ambientC }, more: { past } }).findings[0]?.id;
+    };
+    assert.deepEqual(
+      [12, 18].map((at) => told(at)),
+      ['coldPlace', 'underpowered'],
+    );
+    assert.deepEqual([told(12, 10), told(4, 10)], ['underpowered', 'coldPlace']);
+  });
+  it('goes by every probe alike: a stream is one, whichever it comes from', () => {
+    const rates = (['probe', 'simulator'] as const).map((source) => {
+      const readings = Array.from({ length: 60 }, (_, i) => ({
+        ...entry(780 + i, { kind: 'reading', celsius: 215 + i * 0.05 }),
+        source,
+      }));
+      return read({ now: [...log(USUAL), ...readings] }).its.rates.atPull;
+    });
+    assert.equal(rates[0], rates[1]);
+    assert.ok(Math.abs((rates[0] ?? 0) - 3) < 1e-9);
+  });
   it('for spots tells what burnt them, and a late yellow is no weak mains', () => {
     const hot = read({ now: [move(2, 8), ...log([300, 640, 790])], set: [move(2, 5)], facts: { spots: 'many' } });
     assert.equal(hot.findings[0]?.id, 'scorched');

@@ -1,4 +1,4 @@
-import { traysOf } from '../../gear/index.ts';
+import { largestGramsOf } from '../../gear/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact, spanSign } from '../signs.ts';
 
@@ -15,12 +15,13 @@ export const bigBatch: Rule = {
     const { weight } = evidence.written;
     const byGrams = Math.round(evidence.roast.greenGrams - evidence.usualGrams);
     const big = evidence.roast.greenGrams > evidence.usualGrams * BIG_FROM_SHARE;
+    const largest = largestGramsOf(evidence.gear ?? { method: evidence.method.id });
     return [
       fact(big, `It was ${weight(byGrams)} more than the ${weight(evidence.usualGrams)} this gear usually gets.`, 0.5),
       !big && { says: 'The batch was no bigger than usual.', weight: -3 },
       fact(
-        evidence.roast.greenGrams > evidence.method.batchGrams.most * (evidence.gear ? traysOf(evidence.gear) : 1),
-        `That is above what this method takes.`,
+        evidence.roast.greenGrams > largest,
+        `That is above the ${weight(largest)} that ${evidence.gear?.largestGrams === undefined ? 'this method' : 'this gear'} takes.`,
         0.4,
       ),
       evidence.method.heatedBy === 'air'

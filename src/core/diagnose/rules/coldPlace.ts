@@ -1,6 +1,6 @@
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
-import { isCold } from './underpowered.ts';
+import { isCold } from '../weatherSigns.ts';
 
 /** Cold air or wind took the heat. */
 export const coldPlace: Rule = {

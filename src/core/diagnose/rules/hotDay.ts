@@ -1,7 +1,7 @@
-import { MATTERS_C } from '../../forecast/index.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
+import { isHotDay } from '../weatherSigns.ts';
 
 /** Warm air helped the heat. */
 export const hotDay: Rule = {
@@ -10,10 +10,9 @@ export const hotDay: Rule = {
   against: ['coldPlace', 'underpowered', 'overLong', 'draggedBrowning'],
   causes: ['hotStart', 'rushedBrowning', 'tooShort', 'smallBatch'],
   signs: (evidence, said) => {
-    const { ambientC } = evidence.roast;
-    const hot = ambientC !== undefined && ambientC > MATTERS_C.above;
+    const hot = isHotDay(evidence);
     return [
-      fact(hot, `It was ${evidence.written.temperature(ambientC ?? 0)} around the gear.`, 0.6),
+      fact(hot, `It was ${evidence.written.temperature(evidence.roast.ambientC ?? 0)} around the gear.`, 0.6),
       !hot && { says: 'It was no hot day.', weight: -3 },
       spanSign(evidence, 'drying', 'short', 0.7, said),
       spanSign(evidence, 'toFirstCrack', 'short', 0.7, said),

@@ -1,7 +1,8 @@
 import { controlsOf } from '../../gear/index.ts';
-import type { Rule } from '../rule.ts';
+import type { Case } from '../case.ts';
+import type { Proposal, Rule } from '../rule.ts';
 import { fact } from '../signs.ts';
-import { atMilestone, sizedGrams } from '../sizing.ts';
+import { atMilestone, fromStart, sizedGrams } from '../sizing.ts';
 
 /** Gear that is stirred by hand wants it at least so often. */
 const FEW_STIRS = 2;
@@ -35,14 +36,35 @@ export const poorMovement: Rule = {
   },
   says: () => 'The beans did not move enough to roast alike.',
   propose: (evidence) =>
-    controlsOf(evidence.gear ?? { method: evidence.method.id }).some(({ id }) => id === 'tilt')
-      ? {
-          change: { kind: 'move', control: 'tilt', value: 2, when: { kind: 'at', atS: 0 } },
-          question: 'Tilted so that they turn over?',
-        }
-      : evidence.stirs >= OFTEN * ((evidence.reached.pull ?? 0) / 60)
-        ? sizedGrams(evidence, evidence.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack')
-        : evidence.stirs > 0
-          ? { change: { kind: 'care', care: 'stirMore' }, question: 'Stirred without a pause?' }
-          : { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' },
+    setHigher(evidence, 'tilt', 2, 'Tilted so that they turn over?') ??
+    setHigher(evidence, 'drumSpeed', 1, 'A faster drum?') ??
+    stirredMore(evidence) ??
+    sizedGrams(evidence, evidence.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack'),
 };
+
+const controlOf = ({ gear, method }: Case, id: string) =>
+  controlsOf(gear ?? { method: method.id }).find((control) => control.id === id);
+
+/** What moves the beans set a step higher than it was; by `firstSteps` where nobody touched it yet. */
+function setHigher(evidence: Case, id: string, firstSteps: number, question: string): Proposal | undefined {
+  const control = controlOf(evidence, id);
+  if (control?.kind !== 'step') return undefined;
+  const noted = evidence.live.flatMap((entry) =>
+    entry.kind === 'move' && entry.control === id ? [Number(entry.value)] : [],
+  );
+  const now = Math.max(control.start, ...noted);
+  const value = Math.min(control.most, now + control.by * (now === control.start ? firstSteps : 1));
+  return value > now ? { change: { kind: 'move', control: id, value, when: fromStart }, question } : undefined;
+}
+
+/** Stirred where nobody did, and more where somebody did; gear over a flame is stirred, shaken or cranked by hand. */
+function stirredMore(evidence: Case): Proposal | undefined {
+  const often = evidence.stirs >= OFTEN * ((evidence.reached.pull ?? 0) / 60);
+  const canStir = controlOf(evidence, 'stir') !== undefined;
+  if (canStir && often) return undefined;
+  if (canStir && evidence.stirs === 0)
+    return { change: { kind: 'move', control: 'stir', when: atMilestone('yellow') }, question: 'Stirred?' };
+  return canStir || evidence.method.heatFrom === 'flame'
+    ? { change: { kind: 'care', care: 'stirMore' }, question: 'Moved without a pause?' }
+    : undefined;
+}

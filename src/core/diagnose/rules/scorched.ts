@@ -60,8 +60,9 @@ function distanceOf(evidence: Its) {
 function closest(evidence: Its): number | undefined {
   const control = distanceOf(evidence);
   if (!control) return undefined;
+  const until = evidence.reached.firstCrack ?? Number.POSITIVE_INFINITY;
   const values = evidence.live.flatMap((entry) =>
-    entry.kind === 'move' && entry.control === control.id ? [Number(entry.value)] : [],
+    entry.kind === 'move' && entry.control === control.id && entry.at < until ? [Number(entry.value)] : [],
   );
   const least = Math.min(...values);
   return least <= control.start * CLOSE_SHARE ? least : undefined;

@@ -19,8 +19,9 @@ export const stall: Rule = {
   ],
   says: () => 'The roast stalled: after first crack the beans were baked rather than roasted.',
   propose: (evidence) => {
-    const from = atMilestone((evidence.heat.off.middle ?? 0) <= -0.7 ? 'yellow' : 'firstCrack');
-    return sizedHeat(evidence, 1, from, 'yellowToFirst', 'Enough heat to the end?');
+    const early = (evidence.heat.off.middle ?? 0) <= -0.7;
+    const [from, stretch] = early ? (['yellow', 'yellowToFirst'] as const) : (['firstCrack', 'firstToPull'] as const);
+    return sizedHeat(evidence, 1, atMilestone(from), stretch, 'Enough heat to the end?');
   },
 };
 

@@ -3,6 +3,7 @@ import { yellowInDoubt } from '../markDoubts.ts';
 import type { Rule } from '../rule.ts';
 import { asUsual, fact, spanSign } from '../signs.ts';
 import { fromStart, sizedHeat } from '../sizing.ts';
+import { isCold } from '../weatherSigns.ts';
 
 /** Too little heat for the batch. */
 export const underpowered: Rule = {
@@ -30,9 +31,3 @@ export const underpowered: Rule = {
     `The gear gave less heat than usual${evidence.heat.off.early === undefined ? '' : ' at the same setting'}: weak mains, or a bottle that runs out.`,
   propose: (evidence) => sizedHeat(evidence, 1, fromStart, 'toFirstCrack', 'More heat from the start?'),
 };
-
-/** Cold or windy enough to slow a roast; °C. */
-export function isCold(evidence: Parameters<Rule['signs']>[0]): boolean {
-  const { ambientC, wind } = evidence.roast;
-  return (ambientC !== undefined && ambientC < 8) || wind === 'strong';
-}
