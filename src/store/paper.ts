@@ -33,6 +33,6 @@ export function keepPaperRoasts(db: GanderDatabase, rows: readonly PaperRoast[],
   };
   return applyChange(db, [
     ...lots.map((after) => ({ table: 'lots' as const, after })),
-    ...paperRoasts(rows, lotOf, secureRandom).map((after) => ({ table: 'roasts' as const, after })),
+    ...paperRoasts(rows, lotOf, secureRandom, Date.parse(nowIso)).map((after) => ({ table: 'roasts' as const, after })),
   ]);
 }

@@ -1,3 +1,4 @@
+import { rollup } from 'd3-array';
 import type { Random } from '../chance/index.ts';
 import { createId, type Id } from '../ids/index.ts';
 import type { Entry, EntryDraft, Roast } from '../roast/index.ts';
@@ -7,20 +8,28 @@ import type { PaperRoast } from './paperRow.ts';
 /** Where no time of day was written down the day's roasts stand in their order from ten o'clock on, so far apart, minutes. */
 const APART_MIN = 30;
 const FIRST_HOUR = 10;
+const MINUTE_MS = 60_000;
 /** Stands for the time of a pull that nobody wrote down, seconds. */
 const UNNOTED_S = 600;
 
-/** The roasts that lines of paper tell of, as if they had been timed here. `lotOf` gives the beans of each. */
+/** The roasts that lines of paper tell of, as if they had been timed here, none after `nowMs`. `lotOf` gives the beans of each. */
 export function paperRoasts(
   rows: readonly PaperRoast[],
   lotOf: (beans: PaperRoast['beans']) => Id<'lot'>,
   random: Random,
+  nowMs: number,
 ): Roast[] {
   const onDay = new Map<string, number>();
+  const countOn = rollup(
+    rows,
+    (each) => each.length,
+    ({ day }) => day,
+  );
   return rows.map((row) => {
     const nth = onDay.get(row.day) ?? 0;
     onDay.set(row.day, nth + 1);
-    const createdAt = momentOf(row, nth).toISOString();
+    const stillToCome = (countOn.get(row.day) ?? 1) - 1 - nth;
+    const createdAt = momentOf(row, nth, nowMs - stillToCome * MINUTE_MS).toISOString();
     return {
       id: createId('roast', random),
       lotId: lotOf(row.beans),
@@ -37,10 +46,12 @@ export function paperRoasts(
   });
 }
 
-function momentOf({ day, time }: PaperRoast, nth: number): Date {
-  const date = new Date(`${day}T${time ?? `${FIRST_HOUR}:00`}`);
-  if (time === undefined) date.setMinutes(date.getMinutes() + nth * APART_MIN);
-  return date;
+/** Of today's, what was not yet roasted at its usual time stands just before now, in the order of the lines. */
+function momentOf({ day, time }: PaperRoast, nth: number, latestMs: number): Date {
+  if (time !== undefined) return new Date(`${day}T${time}`);
+  const date = new Date(`${day}T${FIRST_HOUR}:00`);
+  date.setMinutes(date.getMinutes() + nth * APART_MIN);
+  return new Date(Math.max(new Date(`${day}T00:00`).getTime(), Math.min(date.getTime(), latestMs)));
 }
 
 function entriesOf(

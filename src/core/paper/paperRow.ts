@@ -48,6 +48,8 @@ export interface PaperContext {
   readonly unit: WeightUnit;
   /** `2026-11-27` */
   readonly today: string;
+  /** `14:05`, by the same clock. */
+  readonly nowTime: string;
   readonly monthFirst: boolean;
 }
 
@@ -126,11 +128,15 @@ export function readPaperRow(row: PaperRow, context: PaperContext, above: PaperR
   };
 }
 
-function dayUpTo(text: string, { today, monthFirst }: PaperContext): Result<{ day: string; time: string | undefined }> {
+function dayUpTo(
+  text: string,
+  { today, nowTime, monthFirst }: PaperContext,
+): Result<{ day: string; time: string | undefined }> {
   const read = parseDay(text, today, monthFirst);
-  return read.ok && read.value.day > today
-    ? failure({ code: 'outOfRange', path: [], value: text, least: 'the first roast', most: 'today' })
-    : read;
+  if (!read.ok) return read;
+  const { day, time = '' } = read.value;
+  const most = day > today ? 'today' : day === today && time > nowTime ? `today ${nowTime}` : undefined;
+  return most ? failure({ code: 'outOfRange', path: [], value: text, least: 'the first roast', most }) : read;
 }
 
 function secondsOf(text: string): Result<number> {

@@ -25,6 +25,24 @@ export function readableSpan(text: string): number | undefined {
   return minus ? -value : value;
 }
 
+/** A time of day as `14:30`, `14:30:05` or `2:30 pm`, in seconds of the day. Undefined for anything else. */
+export function readableTimeOfDay(text: string): number | undefined {
+  const found = /^(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(am|pm)?$/i.exec(text.trim());
+  if (!found) return undefined;
+  const [, hours, minutes, seconds = '0', half] = found;
+  const hour = (Number(hours) % (half ? 12 : 24)) + (/pm/i.test(half ?? '') ? 12 : 0);
+  return Number(hours) > 24 || Number(minutes) > 59 ? undefined : hour * 3600 + Number(minutes) * 60 + Number(seconds);
+}
+
+/** A moment that says its zone, so that it is the same everywhere. */
+const ZONED = /^\d{4}-\d\d-\d\dT.*(?:Z|[+-]\d\d:?\d\d)$/i;
+
+/** A moment with its zone (`2026-11-21T10:00:00Z`), in ms since 1970. Undefined for anything else. */
+export function zonedMs(text: string): number | undefined {
+  const ms = ZONED.test(text) ? Date.parse(text) : Number.NaN;
+  return Number.isFinite(ms) ? ms : undefined;
+}
+
 /** A date, with a time or without. */
 export interface WrittenMoment {
   /** The parts of the day in the order in which they stand; a year first is certain. */

@@ -1,6 +1,14 @@
 import type { Milestone } from '../roast/index.ts';
 import { localDay, toCelsius } from '../units/index.ts';
-import { dayOf, isMonthFirst, readableMoment, readableNumber, readableSpan } from './cells.ts';
+import {
+  dayOf,
+  isMonthFirst,
+  readableMoment,
+  readableNumber,
+  readableSpan,
+  readableTimeOfDay,
+  zonedMs,
+} from './cells.ts';
 import type { Sheet } from './sheet.ts';
 
 /** Which columns of a temperature log mean what, by their place. */
@@ -31,12 +39,14 @@ export interface ReadLog {
 
 /** Words by which an event is known. Ours. */
 const EVENTS: readonly (readonly [RegExp, Milestone | 'charge'])[] = [
-  [/\b(charge|beans in|dropped in|loaded|start)\b/i, 'charge'],
+  [/\b(charged?|beans in|dropped in|loaded)\b/i, 'charge'],
   [/(end|over|finish).*(first|1st).*crack|(first|1st).*crack.*(end|over|finish|done)/i, 'firstCrackEnd'],
   [/\b(first|1st|1\.)\s*crack|\bcrack(ing|s)?\s*(begins|starts|1)?$/i, 'firstCrack'],
   [/\b(second|2nd|2\.)\s*crack/i, 'secondCrack'],
   [/\b(yellow|dry(ing)? end|end of drying)\b/i, 'yellow'],
   [/\b(pull(ed)?|beans out|out|stop|end|cooling)\b/i, 'pull'],
+  // Last, since everything may start.
+  [/\bstart\b/i, 'charge'],
 ];
 
 const share = (cells: readonly string[], is: (cell: string) => boolean) => {
@@ -48,7 +58,7 @@ const share = (cells: readonly string[], is: (cell: string) => boolean) => {
 function secondsIn(cell: string, heading: string): number | undefined {
   const moment = readableMoment(cell);
   if (moment) return moment.timeS;
-  const span = readableSpan(cell);
+  const span = readableSpan(cell) ?? readableTimeOfDay(cell);
   if (span !== undefined) return span;
   const number = readableNumber(cell);
   if (number === undefined) return undefined;
@@ -145,7 +155,7 @@ function readLines(sheet: Sheet, columns: LogColumns): { readonly raw: RawLine[]
   const raw: RawLine[] = [];
   let dayS = 0;
   sheet.lines.forEach((cells, n) => {
-    const line = sheet.firstLine + n;
+    const line = sheet.lineNumbers[n] ?? 0;
     const cell = cells[columns.time] ?? '';
     const seconds = secondsIn(cell, heading);
     if (seconds === undefined) {
@@ -183,15 +193,12 @@ function celsiusIn(text: string, unit: LogColumns['unit']): number | undefined {
 
 const eventIn = (text: string) => EVENTS.find(([word]) => word.test(text))?.[1];
 
-/** A moment that says its zone, so that it is the same everywhere. */
-const ZONED = /^\d{4}-\d\d-\d\dT.*(?:Z|[+-]\d\d:?\d\d)$/i;
-
 /** `zeroS` is when the beans went in and `firstS` the first line, as the column counts. */
 function beganOf({ lines }: Sheet, { time }: LogColumns, zeroS: number, firstS: number): ReadLog['began'] {
   const cells = lines.map((line) => line[time] ?? '');
   const timeS = zeroS % DAY_S;
-  const zoned = Date.parse(cells.find((cell) => ZONED.test(cell)) ?? '');
-  if (Number.isFinite(zoned)) {
+  const zoned = cells.map(zonedMs).find((each) => each !== undefined);
+  if (zoned !== undefined) {
     const here = new Date(zoned + (zeroS - firstS) * 1000);
     return { day: localDay(here), timeS: here.getHours() * 3600 + here.getMinutes() * 60 + here.getSeconds() };
   }
@@ -199,7 +206,8 @@ function beganOf({ lines }: Sheet, { time }: LogColumns, zeroS: number, firstS: 
   if (moment)
     return moment.timeS === undefined ? undefined : { day: dayOf(moment, isMonthFirst(cells) ?? false), timeS };
   // Three parts that do not begin near nothing are a time of day.
-  return /^\d{1,2}:\d{2}:\d{2}/.test(cells[0] ?? '') && (readableSpan(cells[0] ?? '') ?? 0) > 3 * 3600
+  const begins = cells[0] ?? '';
+  return /[ap]m$/i.test(begins) || (/^\d{1,2}:\d{2}:\d{2}/.test(begins) && (readableSpan(begins) ?? 0) > 3 * 3600)
     ? { day: undefined, timeS }
     : undefined;
 }

@@ -6,8 +6,8 @@ export interface Sheet {
   /** What stands above the columns; empty texts where nothing does. */
   readonly headings: readonly string[];
   readonly lines: readonly (readonly string[])[];
-  /** The line of the file that the first of `lines` is, counted from 1. */
-  readonly firstLine: number;
+  /** The line of the file on which each of `lines` begins, counted from 1. */
+  readonly lineNumbers: readonly number[];
 }
 
 /** More is no table of roasts, and no log of one. */
@@ -24,20 +24,34 @@ export function sheetOf(text: string): Sheet {
     skipEmptyLines: false,
   });
   const cells = data.map((line) => line.map((cell) => cell.trim()));
+  const numbers = lineNumbersOf(data);
   const width = Math.max(0, ...cells.slice(0, MOST_LINES).map(({ length }) => length));
   // A table begins where lines have about as many cells as most do.
   const first = cells.findIndex((line) => line.length >= Math.max(2, width / 2) && filled(line) >= 2);
-  if (first === -1) return { headings: [], lines: [], firstLine: 1 };
+  if (first === -1) return { headings: [], lines: [], lineNumbers: [] };
   const table = cells.slice(first, first + MOST_LINES);
   const [head = []] = table;
   const isHeaded = !head.some(isFigure);
   const even = (line: readonly string[]) => Array.from({ length: width }, (_, i) => line[i] ?? '');
-  const body = isHeaded ? table.slice(1) : table;
+  const body = table
+    .map((line, i) => ({ line: even(line), number: numbers[first + i] ?? 0 }))
+    .slice(isHeaded ? 1 : 0)
+    .filter(({ line }) => filled(line) > 0);
   return {
     headings: even(isHeaded ? head : []),
-    lines: body.map(even).filter((line) => filled(line) > 0),
-    firstLine: first + (isHeaded ? 2 : 1),
+    lines: body.map(({ line }) => line),
+    lineNumbers: body.map(({ number }) => number),
   };
+}
+
+/** A cell in quotes may go over several lines of the file. */
+function lineNumbersOf(data: readonly (readonly string[])[]): number[] {
+  let next = 1;
+  return data.map((line) => {
+    const number = next;
+    next += 1 + line.reduce((breaks, cell) => breaks + (cell.match(/\r\n|\n|\r/g)?.length ?? 0), 0);
+    return number;
+  });
 }
 
 const filled = (line: readonly string[]) => line.filter((cell) => cell !== '').length;

@@ -3,7 +3,7 @@ export { formatClock, formatSpan, parseClock } from './clock.ts';
 export { counted } from './counted.ts';
 export type { DecimalMark } from './decimalMark.ts';
 export { DAY_MS, HOUR_MS } from './durations.ts';
-export { localDay } from './localDay.ts';
+export { localDay, localTime } from './localDay.ts';
 export { formatMegabytes } from './megabytes.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';
 export { parseDay } from './parseDay.ts';

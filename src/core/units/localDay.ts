@@ -7,3 +7,8 @@ export function localDay(moment: Date | string | number): string {
   const two = (value: number) => String(value).padStart(2, '0');
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 }
+
+/** The time of a moment on the device's own clock: `14:05`. */
+export function localTime(moment: Date | string | number): string {
+  return (moment instanceof Date ? moment : new Date(moment)).toTimeString().slice(0, 5);
+}

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { type PaperColumn, paperColumns } from '@/core/paper';
-import { type ListColumns, readList, type Sheet } from '@/core/sheet';
+import { paperColumns } from '@/core/paper';
+import { type ListColumn, type ListColumns, readList, type Sheet } from '@/core/sheet';
 import { counted } from '@/core/units';
 import { readPaperDraft, writePaperDraft } from '@/store/paperDraft';
 import { Button } from '@/ui/Button';
@@ -25,7 +25,7 @@ export function FromList({ sheet, first, onDone }: FromListProps) {
     [sheet, columns],
   );
   const [full, setFull] = useState(false);
-  const set = (i: number, column: PaperColumn | undefined) =>
+  const set = (i: number, column: ListColumn | undefined) =>
     // A meaning belongs to one column.
     setColumns((before) =>
       sheet.headings.map((_, n) => (n === i ? column : before[n] === column ? undefined : before[n])),
@@ -45,7 +45,7 @@ export function FromList({ sheet, first, onDone }: FromListProps) {
             key={i}
             label={columnName(sheet, i)}
             value={columns[i] ?? ''}
-            onChange={(event) => set(i, (event.target.value || undefined) as PaperColumn | undefined)}
+            onChange={(event) => set(i, (event.target.value || undefined) as ListColumn | undefined)}
           >
             <option value="">left out</option>
             {paperColumns.map((column) => (
@@ -53,6 +53,7 @@ export function FromList({ sheet, first, onDone }: FromListProps) {
                 {COLUMN_NAMES[column]}
               </option>
             ))}
+            <option value="timeOfDay">Time of day</option>
           </SelectField>
         ))}
       </div>

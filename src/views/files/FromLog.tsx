@@ -6,7 +6,7 @@ import { issueSentence } from '@/core/issues';
 import { milestoneNames, ribbonOf } from '@/core/roast';
 import { MEDIUM } from '@/core/shade';
 import { type LogColumns, readLog, type Sheet, timeOfDay } from '@/core/sheet';
-import { formatClock, formatWeight, localDay, parseWeight } from '@/core/units';
+import { formatClock, formatWeight, localDay, localTime, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { namedRoasts } from '@/store/queries';
@@ -60,7 +60,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const [green, setGreen] = useState<string>();
   const [likely] = useState(() => likelyBegan(log));
   const [day, setDay] = useState(log.began?.day ?? localDay(likely));
-  const [time, setTime] = useState(log.began ? timeOfDay(log.began.timeS) : likely.toTimeString().slice(0, 5));
+  const [time, setTime] = useState(log.began ? timeOfDay(log.began.timeS) : localTime(likely));
   const { ref, width } = useWidth();
   if (!mine) return <p>Reading…</p>;
   const lot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];

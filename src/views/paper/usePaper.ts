@@ -12,7 +12,7 @@ import {
   readPaperRow,
   rowsPasted,
 } from '@/core/paper';
-import { localDay } from '@/core/units';
+import { localDay, localTime } from '@/core/units';
 import { database } from '@/store/current';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { notify } from '@/store/notices';
@@ -45,6 +45,7 @@ export function usePaper() {
       ...known,
       unit: weightUnit,
       today: localDay(Date.now()),
+      nowTime: localTime(Date.now()),
       monthFirst: navigator.language === 'en-US',
     };
     return context ? readLines(rows, context) : undefined;

@@ -2,6 +2,7 @@ import { atAnotherTime, type Roast, type Wind } from '@/core/roast';
 import {
   fromCelsius,
   localDay,
+  localTime,
   parseTemperature,
   parseWeight,
   type TemperatureUnit,
@@ -43,7 +44,7 @@ export function draftOfFacts(roast: Roast, { weightUnit, temperatureUnit }: Unit
     green: `${weightFieldText(roast.greenGrams, weightUnit)} ${weightUnit}`,
     shade: roast.wantedShade,
     day: localDay(began),
-    time: began.toTimeString().slice(0, 5),
+    time: localTime(began),
     place: roast.place,
     air: roast.ambientC === undefined ? '' : String(Math.round(fromCelsius(roast.ambientC, temperatureUnit))),
     wind: roast.wind ?? '',

@@ -7,7 +7,7 @@ import type { Id } from '@/core/ids';
 import { issueSentence } from '@/core/issues';
 import { blankRow, isBlank, type PaperRow, paperColumns, paperRoasts, readPaperRow, rowsPasted } from '@/core/paper';
 import { type Entry, isUnderWay, milestonesOfRoast, pulledMs, roastedGrams, roastSchema } from '@/core/roast';
-import { parseDay } from '@/core/units';
+import { localDay, localTime, parseDay } from '@/core/units';
 import { countingRandom } from '../build.ts';
 
 const lot = (id: string, name: string, origin: string) =>
@@ -19,6 +19,7 @@ const context = {
   gear: [gear('gear:popper00', 'Blue popper', 'hotAirPopper'), gear('gear:crankpot', 'Crank pot', 'stovetopPopper')],
   unit: 'g' as const,
   today: '2026-11-27',
+  nowTime: '09:05',
   monthFirst: false,
 };
 const row = (facts: Partial<PaperRow>): PaperRow => ({ ...blankRow, ...facts });
@@ -111,6 +112,10 @@ describe('a roast on paper', () => {
       'date: 28.11.2026 is outside what can be: between the first roast and today.',
     ],
     [
+      { pull: '5:00', date: '27.11. 14:30' },
+      'date: 27.11. 14:30 is outside what can be: between the first roast and today 09:05.',
+    ],
+    [
       { pull: '5:00', green: '80 g', roasted: '90' },
       'roasted: 90 is outside what can be: between 0 g and the green, 80 g.',
     ],
@@ -134,7 +139,7 @@ describe('a roast on paper', () => {
   });
   it('becomes a roast of the journal, in the order of its day', () => {
     const lines = [full, roastOn({ pull: '10:30' }, full), roastOn({ date: '3.9. 18:05', pull: '9:00' }, full)];
-    const roasts = paperRoasts(lines, () => 'lot:lantern0' as Id<'lot'>, countingRandom());
+    const roasts = paperRoasts(lines, () => 'lot:lantern0' as Id<'lot'>, countingRandom(), Date.now());
     for (const roast of roasts) roastSchema.parse(roast);
     const clock = (iso: string) => new Date(iso).toTimeString().slice(0, 5);
     assert.deepEqual(
@@ -145,11 +150,22 @@ describe('a roast on paper', () => {
     assert.deepEqual(milestonesOfRoast(one), { yellow: 270, firstCrack: 505, pull: 620 });
     assert.deepEqual([roastedGrams(one), one.note, one.wantedShade], [187.5, 'a little smoke', 4]);
   });
+  it('is never one of the hours to come', () => {
+    const today = [roastOn({ pull: '5:20' }), roastOn({ pull: '5:30' }), roastOn({ date: '26.11.', pull: '5:20' })];
+    const at = (now: string) =>
+      paperRoasts(today, () => 'lot:lantern0' as Id<'lot'>, countingRandom(), new Date(`2026-11-27T${now}`).getTime())
+        .map(({ createdAt }) => `${localDay(createdAt)} ${localTime(createdAt)}`)
+        .slice(0, 3);
+    assert.deepEqual(at('09:05'), ['2026-11-27 09:04', '2026-11-27 09:05', '2026-11-26 10:00']);
+    assert.deepEqual(at('10:20'), ['2026-11-27 10:00', '2026-11-27 10:20', '2026-11-26 10:00']);
+    assert.deepEqual(at('00:00').slice(0, 2), ['2026-11-27 00:00', '2026-11-27 00:00']);
+  });
   it('whose pull nobody timed are over all the same, and no reckoning takes a time for it', () => {
     const [one] = paperRoasts(
       [roastOn({ pull: '', firstCrack: '4:05', roasted: '68' })],
       () => 'lot:lantern0' as Id<'lot'>,
       countingRandom(),
+      Date.now(),
     );
     assert.ok(one);
     roastSchema.parse(one);

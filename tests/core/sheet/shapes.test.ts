@@ -48,6 +48,10 @@ const logs: Record<string, string> = {
     'time,temp,event',
     ({ s, c }) => `${clock(s)},${c},${s === 420 ? 'First crack' : s === 600 ? 'Pulled' : ''}`,
   ),
+  'the time of day in twelve hours': lines(
+    'clock,temp',
+    ({ s, c }) => `${hms(11 * 3600 + 55 * 60 + s).replace(/^12/, '12')} ${s < 300 ? 'AM' : 'PM'},${c}`,
+  ),
   'minutes and seconds spelled': lines('time,temp', ({ s, c }) => `${Math.floor(s / 60)}m${s % 60}s,${c}`),
 };
 
@@ -82,6 +86,16 @@ describe('temperature logs', () => {
       { milestone: 'firstCrack', at: 360 },
       { milestone: 'firstCrackEnd', at: 480 },
     ]);
+  });
+
+  it('knows what happened in whichever words', () => {
+    const said = ['Charge', 'Drying end', '1st crack start', 'First crack over', '2nd crack start', 'Start cooling'];
+    const text = lines('time,temp,note', ({ s, c }) => `${clock(s)},${c},${(s % 60 === 0 && said[s / 60]) || ''}`);
+    const sheet = sheetOf(text);
+    const columns = logColumns(sheet);
+    const { marks = [] } = columns ? readLog(sheet, columns) : {};
+    const found = marks.map(({ milestone, at }) => `${milestone} ${at}`);
+    assert.deepEqual(found, ['yellow 60', 'firstCrack 120', 'firstCrackEnd 180', 'secondCrack 240', 'pull 300']);
   });
 
   it('says the day and the time where the file does', () => {
@@ -182,7 +196,41 @@ describe('lists of roasts', () => {
       assert.match(first?.roasted ?? '', /^(68[.,]5( g)?|2\.42 oz)$/);
     });
 
+  const listed = (text: string) => {
+    const sheet = sheetOf(text);
+    return readList(sheet, listColumns(sheet), { monthFirst: false });
+  };
+  it('a time of day goes with its date, and a bare time is how long it took where nothing else says that', () => {
+    const both = listed(
+      'Date,Time,Coffee,Total time\n2026-11-03,2:05 PM,Kite Hill,6:40\n2026-11-04,9:30 AM,Kite Hill,6:50',
+    );
+    assert.deepEqual(
+      both.rows.map(({ date, pull }) => [date, pull]),
+      [
+        ['2026-11-03 14:05', '6:40'],
+        ['2026-11-04 09:30', '6:50'],
+      ],
+    );
+    const [bare] = listed('Date,Coffee,Time\n2026-11-03,Kite Hill,6:40\n2026-11-04,Kite Hill,6:50').rows;
+    assert.deepEqual([bare?.date, bare?.pull], ['2026-11-03', '6:40']);
+  });
+  it('minutes that a spreadsheet took for hours are minutes; a moment with a zone is told by the clock here', () => {
+    for (const [crack, out] of [
+      ['5:10:00', '6:40:00'],
+      ['5:10:00 AM', '6:40:00 AM'],
+    ]) {
+      const [row] = listed(`date,coffee,first crack,pull\n2026-11-03,Kite Hill,${crack},${out}`).rows;
+      assert.deepEqual([row?.firstCrack, row?.pull], ['5:10', '6:40']);
+    }
+    const [long] = listed('date,coffee,first crack,pull\n2026-11-03,Kite Hill,0:50:00,1:05:30').rows;
+    assert.deepEqual([long?.firstCrack, long?.pull], ['50:00', '1:05:30']);
+    const [zoned] = listed('date,coffee,pull\n2026-11-03T23:30:00-05:00,Kite Hill,6:40').rows;
+    const there = new Date('2026-11-03T23:30:00-05:00');
+    assert.equal(zoned?.date, `${localDay(there)} ${there.toTimeString().slice(0, 5)}`);
+  });
   it('lines that say nothing are listed', () => {
+    const gaps = listed('date,beans,note\n2026-11-03,Kite Hill,"two\nlines"\n\n,,just words');
+    assert.deepEqual(gaps.faults, [{ line: 5, why: 'nothing in it is a roast' }]);
     const sheet = sheetOf('date,beans,green,pull,note\n2026-11-03,Kite Hill,80,6:40,\n,,,,just words');
     assert.deepEqual(readList(sheet, listColumns(sheet), { monthFirst: false }).faults, [
       { line: 3, why: 'nothing in it is a roast' },
