@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { lotTitle } from '../bean/index.ts';
+import { type Control, controlsOf, settingWords } from '../gear/index.ts';
 import type { Household } from '../household/index.ts';
 import {
   finalShade,
@@ -137,6 +138,7 @@ const tables: Readonly<Record<TableKind, (content: NotebookContent, units: Units
   },
   marks: (content, { weight, weightName }) => {
     const named = naming(content);
+    const gear = new Map(content.gear.map((each) => [each.id as string, each]));
     const rows = content.roasts.flatMap((roast) =>
       liveEntries(roast.entries).flatMap((entry): Row[] =>
         entry.kind === 'reading'
@@ -146,7 +148,7 @@ const tables: Readonly<Record<TableKind, (content: NotebookContent, units: Units
                 ...named(roast),
                 'at (s)': entry.at,
                 'pressed at (s)': entry.pressedAt,
-                what: whatOf(entry),
+                what: whatOf(entry, controlsOf(gear.get(roast.gearId))),
                 value: saidOf(entry),
                 [`weight (${weightName})`]: weight(entry.kind === 'pull' ? entry.grams : undefined),
                 by: entry.source,
@@ -195,7 +197,7 @@ const tables: Readonly<Record<TableKind, (content: NotebookContent, units: Units
   },
 };
 
-function whatOf(entry: LiveEntry): string {
+function whatOf(entry: LiveEntry, controls: readonly Control[]): string {
   switch (entry.kind) {
     case 'mark':
       return milestoneNames[entry.milestone];
@@ -204,7 +206,7 @@ function whatOf(entry: LiveEntry): string {
     case 'pull':
       return entry.all ? 'pull' : 'pull of a part';
     case 'move':
-      return `move: ${entry.control}`;
+      return `move: ${settingWords(controls, entry.control)}`;
     case 'sense':
       return entry.sense;
     default:

@@ -9,4 +9,4 @@ export {
   paperColumns,
   readPaperRow,
 } from './paperRow.ts';
-export { blankRow, headingColumn, rowsPasted } from './paperTable.ts';
+export { blankRow, headingColumns, rowsPasted } from './paperTable.ts';

@@ -6,9 +6,9 @@ export const blankRow: PaperRow = Object.fromEntries(paperColumns.map((column) =
   string
 >;
 
-/** Words by which a heading of somebody's own table is known. Ours. */
+/** Words by which a heading of somebody's own table is known, the surest first. Ours. */
 const HEADINGS = {
-  date: ['date', 'day', 'roasted on', 'roast date', 'when'],
+  date: ['date', 'day', 'roasted on', 'roast date', 'beans in', 'when'],
   beans: ['beans', 'bean', 'coffee', 'lot', 'origin'],
   gear: ['gear', 'roaster', 'machine', 'method', 'popper'],
   green: ['green', 'green weight', 'in', 'weight in', 'charge weight', 'grams', 'green grams', 'batch', 'batch size'],
@@ -27,7 +27,7 @@ const HEADINGS = {
  */
 export function rowsPasted(cells: readonly (readonly string[])[], from: PaperColumn): PaperRow[] {
   const [first = []] = cells;
-  const headed = first.map(headingColumn);
+  const headed = headingColumns(first);
   const isHeaded = headed.filter(Boolean).length >= 2 && first.every((cell) => !/\d\d/.test(cell));
   const columns = isHeaded ? headed : paperColumns.slice(paperColumns.indexOf(from));
   return (isHeaded ? cells.slice(1) : cells)
@@ -42,12 +42,19 @@ export function rowsPasted(cells: readonly (readonly string[])[], from: PaperCol
     });
 }
 
-/** The column that a heading names, in the words of many tables; undefined where it is none of them. */
-export function headingColumn(heading: string): PaperColumn | undefined {
-  const word = heading
-    .toLowerCase()
-    .replace(/[([].*$|\s(g|kg|oz|lb|s|sec|min|%)$/, '')
-    .replaceAll('_', ' ')
-    .trim();
-  return paperColumns.find((column) => (HEADINGS[column] as readonly string[]).includes(word));
+/** The column that each heading names, each once: where several could be it, the one that says it the surest. */
+export function headingColumns(headings: readonly string[]): (PaperColumn | undefined)[] {
+  const words = headings.map((heading) =>
+    heading
+      .toLowerCase()
+      .replace(/[([].*$|\s(g|kg|oz|lb|s|sec|min|%)$/, '')
+      .replaceAll('_', ' ')
+      .trim(),
+  );
+  const means: (PaperColumn | undefined)[] = headings.map(() => undefined);
+  for (const column of paperColumns) {
+    const named = (HEADINGS[column] as readonly string[]).map((word) => words.indexOf(word)).find((i) => i !== -1);
+    if (named !== undefined) means[named] = column;
+  }
+  return means;
 }

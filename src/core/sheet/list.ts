@@ -1,4 +1,4 @@
-import { blankRow, headingColumn, type PaperColumn, type PaperRow, paperColumns } from '../paper/index.ts';
+import { blankRow, headingColumns, type PaperColumn, type PaperRow, paperColumns } from '../paper/index.ts';
 import { formatClock, localDay, localTime } from '../units/index.ts';
 import {
   dayOf,
@@ -28,7 +28,7 @@ export function listColumns({ headings, lines }: Sheet): ListColumns {
     return column;
   };
   const cellsOf = (i: number) => lines.map((line) => line[i] ?? '').filter(Boolean);
-  const means = headings.map(headingColumn);
+  const means = headingColumns(headings);
   const isTimeOfDay = (heading: string, i: number) => {
     const cells = cellsOf(i);
     if (!TIME_OF_DAY.test(heading.trim()) || !cells.every((cell) => readableTimeOfDay(cell) !== undefined))

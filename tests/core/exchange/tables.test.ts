@@ -4,8 +4,10 @@ import { describe, it } from 'node:test';
 import Papa from 'papaparse';
 import { formatTable, type Notebook, parseNotebook, type TableKind, tableKinds } from '@/core/exchange';
 import { plainHousehold } from '@/core/household';
-import { milestonesOfRoast, roastedGrams } from '@/core/roast';
-import { logColumns, readLog, sheetOf } from '@/core/sheet';
+import { blankRow, readPaperRow } from '@/core/paper';
+import { type Entry, finalShade, milestonesOfRoast, roastedGrams } from '@/core/roast';
+import { listColumns, logColumns, readList, readLog, sheetOf } from '@/core/sheet';
+import { localDay, localTime } from '@/core/units';
 
 const parsed = parseNotebook(readFileSync('demo/household.gander.json', 'utf8'));
 const demo = (parsed as { value: Notebook }).value;
@@ -71,6 +73,54 @@ describe('tables for a spreadsheet', () => {
     const { readings, faults } = readLog(sheet, columns);
     assert.deepEqual(faults, []);
     assert.equal(readings.length, sheet.lines.length);
+  });
+
+  it('of roasts read back as the list they are: day and time, beans, weights, times and shade', () => {
+    const { roasts } = demo;
+    const sheet = sheetOf(formatTable('roasts', demo, plainHousehold));
+    const { rows, faults } = readList(sheet, listColumns(sheet), { monthFirst: true });
+    assert.deepEqual([rows.length, faults], [roasts.length, []]);
+    const context = {
+      ...demo,
+      unit: 'g' as const,
+      today: '2099-01-01',
+      nowTime: '00:00',
+      monthFirst: true,
+    };
+    for (const [i, roast] of roasts.entries()) {
+      const read = readPaperRow(rows[i] ?? blankRow, context, undefined);
+      assert.ok(read.ok, JSON.stringify(read));
+      const { day, time, beans, greenGrams, shade, roastedGrams: out, firstCrack, pull } = read.roast;
+      const began = roast.chargedAt ?? roast.createdAt;
+      const reached = milestonesOfRoast(roast);
+      // A clock shows the second that has begun.
+      const whole = (s: number | undefined) => s && Math.floor(s);
+      assert.deepEqual(
+        [day, time, beans, greenGrams, shade, out, firstCrack, pull],
+        [
+          localDay(began),
+          localTime(began),
+          { lotId: roast.lotId },
+          roast.greenGrams,
+          finalShade(roast),
+          roastedGrams(roast),
+          whole(reached.firstCrack),
+          whole(reached.pull),
+        ],
+      );
+    }
+  });
+
+  it('of marks call a control what the gear calls it', () => {
+    const moves = table('marks').filter(({ what }) => what?.startsWith('move: '));
+    assert.ok(moves.length > 0);
+    assert.ok(!moves.some(({ what }) => /ovenF|drumSpeed/.test(what ?? '')));
+    const gear = demo.gear.map((each) => ({ ...each, method: 'smallDrum' as const, controls: undefined }));
+    const [first = assert.fail()] = demo.roasts;
+    const [entry] = first.entries;
+    const faster = { ...entry, kind: 'move', control: 'drumSpeed', value: 7 } as unknown as Entry;
+    const [move] = table('marks', { ...demo, gear, roasts: [{ ...first, entries: [faster] }] } as unknown as Notebook);
+    assert.deepEqual([move?.what, move?.value], ['move: drum speed', '7']);
   });
 
   it('of an empty notebook are their headings', () => {
