@@ -15,9 +15,11 @@ import {
   controlsOf,
   coolDownMinOf,
   type Gear,
+  gramsOnTray,
   heatControl,
   type Method,
   methodOf,
+  traysOf,
   usualGramsOf,
 } from '../gear/index.ts';
 import { probeMovedByC, rateOfRise, readingAt, trustedReadings } from '../heat/index.ts';
@@ -134,12 +136,14 @@ export function caseOf(facts: CaseFacts): Case {
   const itsGear = gear ?? { method: 'other' as const };
   const asked = circumstancesOf(roast, lot, gear);
   const known = own.length >= KNOWN_FROM;
-  const usualGrams = (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? usualGramsOf(itsGear);
+  const usualOnTray =
+    (known ? middleOf(own.map((each) => each.greenGrams)) : undefined) ?? gramsOnTray(gear, usualGramsOf(itsGear));
+  const usualGrams = usualOnTray * traysOf(itsGear);
   const ambients = known ? own.flatMap(({ ambientC }) => (ambientC === undefined ? [] : [ambientC])) : [];
   const question: ForecastQuestion = {
     ...asked,
     shade: meant,
-    greenGrams: usualGrams,
+    greenGrams: usualOnTray,
     gearHot: undefined,
     ambientC: undefined,
     wind: undefined,

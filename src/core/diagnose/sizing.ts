@@ -7,7 +7,7 @@ import {
   settingAt,
   stepsAbove,
 } from '../forecast/index.ts';
-import { controlsOf, largestGramsOf } from '../gear/index.ts';
+import { controlsOf, gramsOnTray, largestGramsOf } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
 import type { Case } from './case.ts';
@@ -144,7 +144,7 @@ function expectedWords(evidence: Case, seconds: number, slower: boolean): string
 }
 
 function meanS(evidence: Case, stretch: Stretch, greenGrams: number): number {
-  return expectedS(evidence, stretch, { greenGrams });
+  return expectedS(evidence, stretch, { greenGrams: gramsOnTray(evidence.gear, greenGrams) });
 }
 
 /** How long a stretch is expected to take, seconds, other things being as usual. */

@@ -1,5 +1,5 @@
 import type { Lot } from '../bean/index.ts';
-import { controlsOf, type Gear, heatControl, initialValue, traysOf } from '../gear/index.ts';
+import { controlsOf, type Gear, gramsOnTray, heatControl, initialValue } from '../gear/index.ts';
 import {
   believedMilestones,
   type LiveEntry,
@@ -37,9 +37,8 @@ function circumstancesWith(
     lotId: roast.lotId,
     process: lot?.process ?? 'other',
     gramsPerMl: lot?.gramsPerMl,
-    usualGrams: gear?.usualGrams && gear.usualGrams / traysOf(gear),
-    // What lies on one tray heats as it would alone.
-    greenGrams: roast.greenGrams / (gear ? traysOf(gear) : 1),
+    usualGrams: gear?.usualGrams && gramsOnTray(gear, gear.usualGrams),
+    greenGrams: gramsOnTray(gear, roast.greenGrams),
     ambientC: roast.ambientC,
     wind: roast.wind,
     gearHot: roast.gearHot,

@@ -12,6 +12,11 @@ export function traysOf({ method, trays }: Pick<Gear, 'method' | 'trays'>): 1 | 
   return methodOf(method).onTrays ? (trays ?? 1) : 1;
 }
 
+/** What of a batch lies on one tray, where it heats as it would alone, grams; all of it in other gear. */
+export function gramsOnTray(gear: Pick<Gear, 'method' | 'trays'> | undefined, grams: number): number {
+  return gear ? grams / traysOf(gear) : grams;
+}
+
 /** Minutes it has to cool between batches: its own figure, else the middle of its method's. */
 export function coolDownMinOf(gear: Pick<Gear, 'method' | 'coolDownMin'>): number {
   const { least, most } = methodOf(gear.method).coolDownMin;

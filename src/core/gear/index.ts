@@ -3,7 +3,15 @@ export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, contr
 export { type Control, controlSchema } from './controls.ts';
 export { initialValue, proposedValue, steppedValue, storedValue, valuesOf } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';
-export { controlsOf, coolDownMinOf, coolsForS, largestGramsOf, traysOf, usualGramsOf } from './gearFigures.ts';
+export {
+  controlsOf,
+  coolDownMinOf,
+  coolsForS,
+  gramsOnTray,
+  largestGramsOf,
+  traysOf,
+  usualGramsOf,
+} from './gearFigures.ts';
 export {
   type MethodId,
   methodIds,

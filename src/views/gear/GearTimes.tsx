@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
+import { circumstancesOf, expectationFor, forecastFrom, knownOrExpected } from '@/core/forecast';
 import { type Gear, usualGramsOf } from '@/core/gear';
+import type { Id } from '@/core/ids';
 import { ribbonOf } from '@/core/roast';
 import { database } from '@/store/current';
 import { roastHistory } from '@/store/history';
@@ -9,6 +10,8 @@ import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 
+/** Whichever beans, washed as most are. */
+const NO_LOT = '' as Id<'lot'>;
 /** Medium: what most roast for, so that gear can be compared. */
 const SHADE = 4;
 
@@ -20,12 +23,12 @@ export function GearTimes({ gear }: { readonly gear: Gear }) {
   if (!past) return <div ref={ref} />;
   const expectation = expectationFor(
     {
-      method: gear.method,
-      gearId: gear.id,
-      lotId: '',
+      ...circumstancesOf(
+        { lotId: NO_LOT, gearId: gear.id, greenGrams: usualGramsOf(gear), wantedShade: SHADE },
+        undefined,
+        gear,
+      ),
       process: 'washed',
-      greenGrams: usualGramsOf(gear),
-      shade: SHADE,
     },
     past,
   );

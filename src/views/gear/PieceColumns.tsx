@@ -1,4 +1,4 @@
-import { controlsOf, type Gear, heatControl, methodOf, valueWords } from '@/core/gear';
+import { controlsOf, type Gear, heatControl, valueWords } from '@/core/gear';
 import type { GearRecord, Spread } from '@/core/record';
 import { milestoneNames } from '@/core/roast';
 import { capital, formatClock } from '@/core/units';
@@ -72,7 +72,7 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
         )}
         {stretches.map(
           ([name, value]) =>
-            value && (
+            value !== '' && (
               <Row
                 key={name}
                 name={`${heat?.control.label}, ${name}`}
@@ -92,9 +92,7 @@ export function Habits({ gear, record }: { readonly gear: Gear; readonly record:
       {!heat && heatControl(controlsOf(gear)) && (
         <p className="text-husk mt-2">No setting of its heat was noted yet.</p>
       )}
-      {record.roasts === 0 && (
-        <p className="text-husk">Usual for a {methodOf(gear.method).name.toLowerCase()} until you roast in it.</p>
-      )}
+      {record.roasts === 0 && <p className="text-husk">What you do with it stands here from its first roast on.</p>}
     </Column>
   );
 }

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Gear } from '@/core/gear';
 import { ownFirstCrackC } from '@/core/heat';
-import { type GearRecord, gearRecord } from '@/core/record';
+import { gearRecord } from '@/core/record';
 import { database } from '@/store/current';
 import { earOf } from '@/store/knownEar';
 import { firstCrackReadings } from '@/store/readings';
@@ -34,15 +34,16 @@ function Piece() {
   const money = useMoney();
   const found = useLiveQuery(async () => {
     const db = database();
-    const [gear, roasts, readings] = await Promise.all([
+    const [gear, count, roasts, readings] = await Promise.all([
       db.gear.get(id),
+      gearRoasts(db, id).count(),
       gearRoasts(db, id).limit(MOST_ROASTS).toArray(),
       firstCrackReadings(db, id, ''),
     ]);
-    return { gear, record: gear && gearRecord(gear, roasts), readings, ear: earOf(roasts) };
+    return { gear, count, record: gear && gearRecord(gear, roasts), readings, ear: earOf(roasts) };
   }, [id]);
   if (!found) return <p className="text-husk py-10">Looking at the gear…</p>;
-  const { gear, record, readings, ear } = found;
+  const { gear, count, record, readings, ear } = found;
   if (!gear || !record)
     return (
       <section className="py-8">
@@ -58,7 +59,7 @@ function Piece() {
           All gear
         </a>
       </p>
-      <h1 className="text-[clamp(1.7rem,4vw,2.5rem)]">{headline(gear, record)}</h1>
+      <h1 className="text-[clamp(1.7rem,4vw,2.5rem)]">{headline(gear, count)}</h1>
       <div className="mt-5 flex flex-wrap gap-4">
         {!gear.removedAt && (
           <LinkButton href={`/plan/?gear=${encodeURIComponent(gear.id)}`} variant="next" size="large">
@@ -86,7 +87,7 @@ function Piece() {
   );
 }
 
-function headline({ nickname }: Gear, { roasts }: GearRecord): string {
+function headline({ nickname }: Gear, roasts: number): string {
   if (roasts === 0) return `${nickname}: no roast yet.`;
   return `${nickname}: ${roasts === 1 ? 'one roast' : `${roasts} roasts`} so far.`;
 }

@@ -265,6 +265,22 @@ describe('one change', () => {
     assert.equal(patchy('pan', [420, 780, 960], move(100, undefined, 'stir')), 'stirMore');
     assert.deepEqual(patchy('breadMachine', [330, 690, 840]), { kind: 'grams', byGrams: -10 });
   });
+  it('takes two trays for two trays: the usual batch on them is no big one', () => {
+    const oven: Times = [360, 660, 800];
+    const twoTrays = { ...gearOf('oven'), trays: 2 as const };
+    const told = (grams: number) => {
+      const past = history(twoTrays, oven, [], 400);
+      const now = log([400, 730, 870]);
+      return read({ method: 'oven', now, grams, words: ['flat'], more: { gear: twoTrays, past } });
+    };
+    assert.equal(told(400).its.usualGrams, 400);
+    assert.ok(!ids(told(400).findings).includes('bigBatch'));
+    const [big] = told(500).findings;
+    assert.deepEqual(big && [big.id, big.evidence[0]], [
+      'bigBatch',
+      'It was 100 g more than the 400 g this gear usually gets.',
+    ]);
+  });
   it('puts cold down to the air only where it is colder than usual here', () => {
     const now = log([460, 860, 1010]);
     const told = (ambientC: number, usually?: number) => {
