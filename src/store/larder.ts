@@ -1,4 +1,5 @@
 import { blendTakings, greenLeft, type Lot, type Taking } from '@/core/bean';
+import { landedByLot } from '@/core/cost';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
 import { applyChange, changeRow, inOneGo } from './change.ts';
@@ -81,30 +82,46 @@ export function bringBack(db: GanderDatabase, table: 'lots' | 'gear', id: string
   });
 }
 
-/** A lot with the green that is left and how many roasts it gave. */
+/** A lot with the green that is left, how many roasts it gave, and what it is made of and cost. */
 export interface LotStock {
   readonly lot: Lot;
   readonly leftGrams: number;
   readonly roasts: number;
+  /** Minor units a kilogram of green, carriage too; undefined where no price is known. */
+  readonly landedMinorPerKg: number | undefined;
+  /** The parts of a blend, the largest first; those that were put away too. */
+  readonly parts: readonly { readonly name: string; readonly share: number }[];
 }
 
 /** Lots still in use, newest first. */
 export async function lotsWithStock(db: GanderDatabase): Promise<LotStock[]> {
   const all = await db.lots.toArray();
   const lots = all.filter((lot) => !lot.removedAt).sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
-  return Promise.all(
-    lots.map(async (lot) => {
-      const roasted = await roastTakings(db, lot.id);
-      return { lot, leftGrams: greenLeft(lot, [...roasted, ...blendTakings(all, lot.id)]), roasts: roasted.length };
-    }),
-  );
+  const landed = landedByLot(all);
+  return Promise.all(lots.map(async (lot) => stockOf(lot, all, await roastTakings(db, lot.id), landed)));
 }
 
 /** One lot with what is left of it, also one that was put away; undefined when there is none. */
 export async function lotStock(db: GanderDatabase, lotId: string): Promise<LotStock | undefined> {
   const [lot, all, roasted] = await Promise.all([db.lots.get(lotId), db.lots.toArray(), roastTakings(db, lotId)]);
-  if (!lot) return undefined;
-  return { lot, leftGrams: greenLeft(lot, [...roasted, ...blendTakings(all, lot.id)]), roasts: roasted.length };
+  return lot && stockOf(lot, all, roasted, landedByLot(all));
+}
+
+function stockOf(
+  lot: Lot,
+  all: readonly Lot[],
+  roasted: readonly Taking[],
+  landed: ReadonlyMap<string, number>,
+): LotStock {
+  return {
+    lot,
+    leftGrams: greenLeft(lot, [...roasted, ...blendTakings(all, lot.id)]),
+    roasts: roasted.length,
+    landedMinorPerKg: landed.get(lot.id),
+    parts: (lot.blendOf ?? [])
+      .map(({ lotId, share }) => ({ name: all.find(({ id }) => id === lotId)?.name ?? 'beans not known', share }))
+      .sort((a, b) => b.share - a.share),
+  };
 }
 
 /** Gear still in use, each with how many roasts it did; the busiest first. */

@@ -145,6 +145,18 @@ describe('larder and gear', () => {
     assert.deepEqual([left.get('Lantern Terrace'), left.get('Kite Hill'), left.get('Harbour blend')], [700, 400, 400]);
     await removeLot(db, other);
     assert.ok((await db.lots.get(other.id))?.removedAt);
+    // 75 % at 12.00 and 25 % at 20.00 a kilogram.
+    await editLot(db, lot, { packs: [{ grams: 1000, priceMinor: 1200 }] });
+    await editLot(db, other, { packs: [{ grams: 500, priceMinor: 1000 }] });
+    const [blend] = await lotsWithStock(db);
+    assert.equal(blend?.landedMinorPerKg, 1400);
+    assert.deepEqual(
+      blend.parts.map(({ name, share }) => [name, share]),
+      [
+        ['Lantern Terrace', 0.75],
+        ['Kite Hill', 0.25],
+      ],
+    );
   });
   it('count what the roasts took', async () => {
     await begin();

@@ -69,7 +69,6 @@ function Lots() {
           <LotRow
             key={stock.lot.id}
             stock={stock}
-            lots={lots}
             most={most}
             onEdit={() => setSheet({ kind: 'edit', lot: stock.lot })}
             onWeigh={() => setSheet({ kind: 'weigh', stock })}

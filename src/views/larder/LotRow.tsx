@@ -9,7 +9,6 @@ import {
   lotTitle,
   processNames,
 } from '@/core/bean';
-import { landedOfPacks } from '@/core/cost';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import type { LotStock } from '@/store/larder';
@@ -20,7 +19,6 @@ import { useWords } from '@/ui/useHousehold';
 
 interface LotRowProps {
   readonly stock: LotStock;
-  readonly lots: readonly LotStock[];
   /** The largest purchase, which the bars are drawn against, grams. */
   readonly most: number;
   readonly onEdit: () => void;
@@ -29,16 +27,15 @@ interface LotRowProps {
 }
 
 /** One lot: what it is, what is left, what it wants of the roast. */
-export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowProps) {
+export function LotRow({ stock, most, onEdit, onWeigh, onRemove }: LotRowProps) {
   const words = useWords();
-  const { lot, roasts, leftGrams } = stock;
-  const landed = landedOfPacks(lot.packs);
+  const { lot, roasts, leftGrams, landedMinorPerKg, parts } = stock;
   const age = lotAge(lot, localDay(new Date()));
   const hints = lotHints(lot).slice(0, 2);
   const facts = [
     lot.blendOf ? 'blend' : lot.process === 'other' ? 'process not known' : processNames[lot.process],
     roasts === 0 ? 'not roasted yet' : roasts === 1 ? 'one roast' : `${roasts} roasts`,
-    landed === undefined ? undefined : words.price(landed),
+    landedMinorPerKg === undefined ? undefined : words.price(landedMinorPerKg),
     lot.scoopGrams ? `a scoop is ${words.weight(lot.scoopGrams)}` : undefined,
   ];
   return (
@@ -56,7 +53,11 @@ export function LotRow({ stock, lots, most, onEdit, onWeigh, onRemove }: LotRowP
       </div>
       <div>
         <Stock lot={lot} leftGrams={leftGrams} most={most} />
-        {lot.blendOf && <p className="text-husk text-[0.95rem]">{blendWords(lot, lots)}</p>}
+        {parts.length > 0 && (
+          <p className="text-husk text-[0.95rem]">
+            Made of {parts.map(({ name, share }) => `${Math.round(share * 100)} % ${name}`).join(', ')}.
+          </p>
+        )}
         {hints.map(({ advice, reason }) => (
           <p key={reason} className="mt-1 max-w-[64ch] text-[0.95rem]">
             {advice} <span className="text-husk">{reason}</span>
@@ -99,16 +100,6 @@ function ageWords({ state, months, keepsUntil }: LotAge): string {
     case 'old':
       return `${old}: past its time; expect it flat and woody`;
   }
-}
-
-function blendWords({ blendOf = [] }: Lot, lots: readonly LotStock[]): string {
-  const parts = [...blendOf]
-    .sort((a, b) => b.share - a.share)
-    .map(({ lotId, share }) => {
-      const name = lots.find(({ lot }) => lot.id === lotId)?.lot.name ?? 'beans put away';
-      return `${Math.round(share * 100)} % ${name}`;
-    });
-  return `Made of ${parts.join(', ')}.`;
 }
 
 /** What is left, as long as it weighs, inside what was bought. */
