@@ -115,7 +115,7 @@ export function JarBars({ jars, nowMs }: { readonly jars: readonly JarNow[]; rea
                 className="bg-chaff relative inline-block truncate pr-2 text-[0.95rem] leading-6"
                 style={{ marginLeft: left, maxWidth: Math.max(0, width - left) }}
               >
-                <b>{jarName(jar, jars, dates.date)}</b>{' '}
+                <b>{jarName(jar, jars, dates.date, words.shade)}</b>{' '}
                 <span className={narrow ? 'text-husk block' : 'text-husk'}>
                   {jar.counted ? '' : 'about '}
                   {words.weight(jar.leftGrams)} · {jarStateWords(jar, nowMs)}

@@ -12,11 +12,25 @@ export function dayName(ms: number, nowMs: number): string {
   return days > 1 && days < 7 ? format(ms, 'EEEE') : format(ms, 'd MMM');
 }
 
-/** What a jar is called among others: its beans, and the date of its roast where another jar holds the same. */
-export function jarName(jar: JarNow, among: readonly JarNow[], date: (iso: string) => string): string {
-  const name = jar.named.lot?.name ?? 'Coffee';
-  const alike = among.filter((each) => each.named.lot?.name === jar.named.lot?.name).length > 1;
-  return alike ? `${name}, ${date(jar.named.roast.createdAt)}` : name;
+/**
+ * What a jar is called among others: its beans; the date of its roast where another jar holds the same beans, and its shade
+ * where another holds a part of the same roast.
+ */
+export function jarName(
+  jar: JarNow,
+  among: readonly JarNow[],
+  date: (iso: string) => string,
+  shade: (number: JarNow['shade']) => string,
+): string {
+  const { roast, lot } = jar.named;
+  const isMany = (is: (each: JarNow) => boolean) => among.filter(is).length > 1;
+  return [
+    lot?.name ?? 'Coffee',
+    isMany((each) => each.named.roast.id === roast.id) && shade(jar.shade),
+    isMany((each) => each.named.lot?.name === lot?.name) && date(roast.createdAt),
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** A jar among others in a list to pick from: beans, shade, gear and the date of its roast. */

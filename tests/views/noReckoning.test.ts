@@ -38,7 +38,7 @@ const MAY = {
     'roastpage/sound/usePlayer.ts',
   ],
   // Which of two comes first.
-  order: ['recipes/recipeSteps.ts', 'today/Today.tsx'],
+  order: ['recipes/recipeSteps.ts'],
   // One step of a choice that is offered, or a difference of two figures that stand beside it.
   beside: [
     'ahead/AheadSentence.tsx',

@@ -23,3 +23,4 @@ export {
   stateNames,
 } from './shelfKinds.ts';
 export { fateOf, thrownShare } from './stock.ts';
+export { whatToDrink } from './toDrink.ts';

@@ -8,6 +8,8 @@ const HEIGHT = 190;
 const TOP = 26;
 const BOTTOM = 28;
 const SIDE = 44;
+/** A sum of money and a month need so much beside each other, pixels. */
+const LABEL = 60;
 
 /** What is saved at the end of each month, as bars from nothing up or down, and the gear's price as the line to reach. */
 export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; readonly goalMinor: number }) {
@@ -15,7 +17,10 @@ export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; re
   const { ref, width } = useWidth();
   const values = so.byMonth.map(({ savedMinor }) => savedMinor);
   const y = scaleLinear([Math.min(0, ...values), Math.max(0, goal, ...values)], [HEIGHT - BOTTOM, TOP]);
-  const step = Math.max(0, width - 2 * SIDE) / so.byMonth.length;
+  const count = so.byMonth.length;
+  const step = Math.max(0, width - 2 * SIDE) / count;
+  const every = Math.max(1, Math.ceil(LABEL / Math.max(step, 1)));
+  const monthName = (month: string) => format(parseISO(month), count > 12 ? 'MMM yy' : 'MMM');
   return (
     <figure ref={ref} className="mt-8 max-w-3xl">
       <figcaption className="text-xl font-bold">Saved, month by month</figcaption>
@@ -39,12 +44,17 @@ export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; re
                 height={Math.max(1, Math.abs(y(savedMinor) - y(0)))}
                 fill={savedMinor < 0 ? 'var(--husk)' : 'var(--slate)'}
               />
-              <text x={x + step * 0.3} y={top - 6} textAnchor="middle" fontSize="14" fill="var(--ink)">
-                {words.money(savedMinor)}
-              </text>
-              <text x={x + step * 0.3} y={HEIGHT - 8} textAnchor="middle" fontSize="14" fill="var(--husk)">
-                {monthName(month)}
-              </text>
+              {/* Counted from the last, which is how things stand. */}
+              {(count - 1 - i) % every === 0 && (
+                <>
+                  <text x={x + step * 0.3} y={top - 6} textAnchor="middle" fontSize="14" fill="var(--ink)">
+                    {words.money(savedMinor)}
+                  </text>
+                  <text x={x + step * 0.3} y={HEIGHT - 8} textAnchor="middle" fontSize="14" fill="var(--husk)">
+                    {monthName(month)}
+                  </text>
+                </>
+              )}
             </g>
           );
         })}
@@ -68,8 +78,4 @@ export function SavedLine({ so, goalMinor: goal }: { readonly so: MoneySoFar; re
       </svg>
     </figure>
   );
-}
-
-function monthName(month: string): string {
-  return format(parseISO(month), 'MMM');
 }

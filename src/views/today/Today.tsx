@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { finalShade, isUnderWay, roastedGrams } from '@/core/roast';
+import { whatToDrink } from '@/core/shelf';
 import { HOUR_MS } from '@/core/units';
 import { database } from '@/store/current';
 import type { NamedRoast } from '@/store/queries';
@@ -10,6 +11,7 @@ import { JarBars } from '@/ui/JarBars';
 import { dayName, jarName } from '@/ui/jarWords';
 import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { saveCalendar } from '@/ui/saveCalendar';
+import { useWords } from '@/ui/useHousehold';
 import { useNow } from '@/ui/useNow';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { RoastNext } from './RoastNext';
@@ -20,6 +22,7 @@ const SHOWN_JARS = 6;
 /** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   const dates = useRoastDates();
+  const words = useWords();
   const nowMs = useNow(HOUR_MS);
   const jars = useLiveQuery(() => jarsOnShelf(database(), Date.now()), [nowMs]);
   const cups = useLiveQuery(
@@ -29,10 +32,11 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   const done = rows.filter(({ roast }) => !isUnderWay(roast));
   if (!jars || !cups) return <p className="text-husk py-10">Looking at the shelf…</p>;
   const shown = jars.slice(-SHOWN_JARS);
+  const nameOf = (jar: JarNow) => jarName(jar, jars, (iso) => `roasted ${dates.date(iso)}`, words.shade);
   return (
     <div className="grid gap-x-14 gap-y-8 pt-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <section>
-        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now(), dates.date)}</h1>
+        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now(), nameOf)}</h1>
         {shown.length > 0 && (
           <>
             <div className="mt-5">
@@ -81,26 +85,25 @@ function headline(
   jars: readonly JarNow[],
   last: NamedRoast | undefined,
   nowMs: number,
-  date: (iso: string) => string,
+  nameOf: (jar: JarNow) => string,
 ): string {
-  const drinkable = jars.filter(
-    ({ state, frozen }) => !frozen && (state === 'ready' || state === 'best' || state === 'fading'),
-  );
-  // What fades first is drunk first, as long as it is still good.
-  const [now] = [...drinkable].sort(
-    (a, b) => Number(a.state === 'ready') - Number(b.state === 'ready') || a.bestMs - b.bestMs,
-  );
-  if (now) {
-    const name = jarName(now, jars, (iso) => `roasted ${date(iso)}`);
-    return now.state === 'fading'
-      ? `Drink up the ${name}; it fades until ${dayName(now.fadesMs, nowMs)}.`
-      : `Drink the ${name}; it is ${now.state === 'best' ? 'at its best' : 'ready, and good'} until ${dayName(now.bestMs, nowMs)}.`;
+  const found = whatToDrink(jars);
+  if (!found)
+    return last ? `No coffee is left. The last was roasted ${dayWords(last.roast.createdAt)}.` : 'Nothing roasted yet.';
+  const { why, jar } = found;
+  const name = nameOf(jar);
+  switch (why) {
+    case 'now':
+      return jar.state === 'fading'
+        ? `Drink up the ${name}; it fades until ${dayName(jar.fadesMs, nowMs)}.`
+        : `Drink the ${name}; it is ${jar.state === 'best' ? 'at its best' : 'ready, and good'} until ${dayName(jar.bestMs, nowMs)}.`;
+    case 'resting':
+      return `Nothing has rested yet; the ${name} is ready ${dayName(jar.readyMs, nowMs)}.`;
+    case 'frozen':
+      return `What is left is in the freezer: thaw the ${name}.`;
+    case 'past':
+      return `What is left has faded; the ${name} is the newest of it.`;
   }
-  const resting = jars.find(({ state }) => state === 'resting');
-  if (resting)
-    return `Nothing has rested yet; the ${resting.named.lot?.name ?? 'coffee'} is ready ${dayName(resting.readyMs, nowMs)}.`;
-  if (!last) return 'Nothing roasted yet.';
-  return `No coffee is left. The last was roasted ${dayWords(last.roast.createdAt)}.`;
 }
 
 /** Unfinished business: what was not weighed, not looked at, not tasted. */
