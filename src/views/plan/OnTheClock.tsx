@@ -1,7 +1,6 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { coolDownMinOf, type Gear, largestGramsOf } from '@/core/gear';
-import { batchesTakeS } from '@/core/plan';
-import { drinkingWindow } from '@/core/shelf';
+import { batchesTakeS, windowDays } from '@/core/plan';
 import { formatClock, formatSpan, localDay } from '@/core/units';
 import { onDay } from '@/ui/dates';
 import { useHousehold, useWords } from '@/ui/useHousehold';
@@ -73,7 +72,7 @@ export function OnTheClock({ choices, planned, foreseen, gear: all, onGear }: On
 function Ready({ choices }: { readonly choices: Choices }) {
   const { restSchool } = useHousehold();
   const words = useWords();
-  const restDays = Math.ceil(drinkingWindow(choices.shade, restSchool).readyDays);
+  const { restDays } = windowDays(choices.shade, restSchool);
   const rest = `${words.shade(choices.shade)} wants ${restDays === 1 ? 'a day' : `${restDays} days`} of rest`;
   if (choices.amountKind !== 'byDay')
     return (
