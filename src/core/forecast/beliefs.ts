@@ -11,6 +11,8 @@ export interface StretchBelief {
   readonly noiseSd: number;
   /** How strongly the circumstances act on this stretch against the time to first crack. */
   readonly share: number;
+  /** The same of the heat that is set and the wind; as `share` where it is absent. */
+  readonly heatShare?: number;
   /** How much of an earlier milestone's deviation carries over. */
   readonly residualCorrelation: number;
   readonly residualCorrelationSd: number;
@@ -72,7 +74,15 @@ export const beliefs: Readonly<Record<StretchKey, Omit<StretchBelief, 'usual'>>>
     ...beans,
     persistence: PERSISTENCE,
   },
-  yellowToFirst: { noiseSd: 0.09, share: 1.1, residualCorrelation: 0.7, residualCorrelationSd: 0.5, ...beans },
+  yellowToFirst: {
+    noiseSd: 0.09,
+    share: 1.1,
+    // The nearer the beans come to what heats them, the more a little more heat does.
+    heatShare: 1.5,
+    residualCorrelation: 0.9,
+    residualCorrelationSd: 0.4,
+    ...beans,
+  },
   firstCrack: { noiseSd: 0.2, share: 0.8, residualCorrelation: 0.5, residualCorrelationSd: 0.5, ...beans },
   firstToSecond: { noiseSd: 0.13, share: 0.9, residualCorrelation: 0.6, residualCorrelationSd: 0.5, ...beans },
   firstToPull: {

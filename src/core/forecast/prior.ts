@@ -6,14 +6,18 @@ import { rangeEdge } from './predictive.ts';
 
 // How the circumstances act on the log of the time to first crack: mean and sd of the belief. Directions: handbook,
 // section 4; sizes common roasting knowledge. A household's own roasts take over from them.
-const MASS = { air: [-0.25, 0.25], contact: [0.4, 0.4], both: [0.2, 0.3] } as const;
+const MASS = { air: [-0.6, 0.45], contact: [0.4, 0.4], both: [0.2, 0.3] } as const;
+// What the gear has kept from the roast before counts for more where a socket limits how much heat there is.
+const HOT = { socket: [-0.25, 0.18], other: [-0.15, 0.15] } as const;
 const BELIEFS: readonly (readonly [number, number, number])[] = [
   [FEATURE.ambient, -0.05, 0.04],
-  [FEATURE.wind, 0.04, 0.04],
-  [FEATURE.hot, -0.15, 0.1],
-  [FEATURE.heat, -0.85, 0.55],
   [FEATURE.dense, 0.05, 0.12],
   ...processFeatures.map(({ column, time }) => [column, time.mean, time.sd] as const),
+];
+/** What is set, and the wind that takes of it. */
+const OF_HEAT: readonly (readonly [number, number, number])[] = [
+  [FEATURE.wind, 0.04, 0.04],
+  [FEATURE.heat, -0.85, 0.55],
 ];
 /** Gear differs by at least so much of its method's range, whatever a roast differs from the next. */
 const LEAST_GEAR_PART = 0.7;
@@ -29,13 +33,16 @@ export function priorOf(
   const sd = new Float64Array(mean.length).fill(belief.eye?.shadeSd ?? 0);
   if (belief.eye) sd[places.slope] = belief.eye.slopeSd;
   sd[places.lot] = belief.lotSd;
-  const [massMean, massSd] = MASS[methodOf(asked.method).heatedBy];
-  mean[FEATURE.mass] = massMean * belief.share;
-  sd[FEATURE.mass] = massSd * Math.max(belief.share, 0.3);
-  for (const [index, by, spread] of BELIEFS) {
-    mean[index] = by * belief.share;
-    sd[index] = spread * Math.max(belief.share, 0.3);
-  }
+  const { heatedBy, heatFrom } = methodOf(asked.method);
+  const acts = (all: typeof BELIEFS, share: number) => {
+    for (const [index, by, spread] of all) {
+      mean[index] = by * share;
+      sd[index] = spread * Math.max(share, 0.3);
+    }
+  };
+  const hot = HOT[heatFrom === 'socket' ? 'socket' : 'other'];
+  acts([...BELIEFS, [FEATURE.mass, ...MASS[heatedBy]], [FEATURE.hot, ...hot]], belief.share);
+  acts(OF_HEAT, belief.heatShare ?? belief.share);
   mean[FEATURE.earlier] = belief.residualCorrelation;
   sd[FEATURE.earlier] = belief.residualCorrelationSd;
   const { lateS, earlyS } = methodOf(asked.method).firstCrack;
