@@ -17,6 +17,9 @@ export const changes: readonly Changed[] = [
       'Money: a blend is not reckoned by a part of its price any more; batches that were not weighed count by their shade.',
       'An experiment with one more stir knows whether there was one more.',
       'Saving and loading a large notebook is quicker and takes less memory.',
+      'The times that are forecast before a roast lie nearer, most on hot gear and in a popper.',
+      'Findings propose only what the gear can do, and take two trays for two.',
+      'Tables out of spreadsheets are read as they are meant; a planned move that was taken back is due again.',
     ],
   },
   {
