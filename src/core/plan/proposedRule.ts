@@ -1,8 +1,9 @@
 import { median } from 'd3-array';
 import { type Gear, methodOf } from '../gear/index.ts';
 import {
-  finalShade,
-  milestonesOfRoast,
+  believedMilestones,
+  learntShade,
+  liveEntries,
   type PullRule,
   type PullRuleKind,
   pullsOf,
@@ -35,10 +36,10 @@ const UNUSUAL_S = 15;
 
 const toFives = (seconds: number) => Math.max(5, Math.round(seconds / 5) * 5);
 
-/** What a roast says of pulling; undefined without a first crack and a pull, without a shade that was looked at, and for parts. */
-export function pullRecordOf(roast: Pick<Roast, 'entries'>): PullRecord | undefined {
-  const { firstCrack, firstCrackEnd, secondCrack, pull } = milestonesOfRoast(roast);
-  const shade = finalShade(roast);
+/** What a roast says of pulling; undefined without a first crack and a pull that are believed, without a shade that was looked at, and for parts. */
+export function pullRecordOf(roast: Pick<Roast, 'entries' | 'looks'>): PullRecord | undefined {
+  const { firstCrack, firstCrackEnd, secondCrack, pull } = believedMilestones(liveEntries(roast.entries));
+  const shade = learntShade(roast);
   if (firstCrack === undefined || pull === undefined || shade === undefined || pullsOf(roast).length > 1)
     return undefined;
   const since = (crack: number | undefined) => (crack === undefined || crack > pull ? undefined : pull - crack);

@@ -40,13 +40,28 @@ export type Question =
 const ORDER: readonly Milestone[] = ['yellow', 'firstCrack', 'firstCrackEnd', 'secondCrack', 'pull', 'cooled'];
 const NEEDS: Partial<Record<Milestone, Milestone>> = { firstCrackEnd: 'firstCrack', secondCrack: 'firstCrack' };
 
+/** A first crack from here on may be one, seconds; sooner it is a slip whatever stands before it. Ours. */
+const LEAST_CRACK_S = 60;
+
 /** Shortest believable seconds from one milestone to the next; a floor below the fastest of table 4, our own figures. */
-const LEAST_AFTER: Partial<Record<Milestone, readonly [Milestone | 'charge', number]>> = {
-  yellow: ['charge', 25],
-  firstCrack: ['yellow', 20],
-  firstCrackEnd: ['firstCrack', 15],
-  secondCrack: ['firstCrack', 25],
+const LEAST_AFTER: Partial<Record<Milestone, readonly (readonly [Milestone | 'charge', number])[]>> = {
+  yellow: [['charge', 25]],
+  firstCrack: [
+    ['yellow', 20],
+    ['charge', LEAST_CRACK_S],
+  ],
+  firstCrackEnd: [['firstCrack', 15]],
+  secondCrack: [['firstCrack', 25]],
 };
+
+/** What a milestone follows too closely to be believed, and by how much; undefined where it may well be. */
+function tooSoonAfter(milestone: Milestone, at: number, reachedAt: (other: Milestone) => number | undefined) {
+  for (const [other, leastS] of LEAST_AFTER[milestone] ?? []) {
+    const from = other === 'charge' ? 0 : reachedAt(other);
+    if (from !== undefined && at - from < leastS) return { other, afterS: at - from };
+  }
+  return undefined;
+}
 
 /** No roast of the handbook's table 4 takes a third of this; our own figure. */
 const LATEST_S = 5400;
@@ -77,17 +92,12 @@ export function questionsAbout(live: readonly LiveEntry[]): Question[] {
     }
     const missing = NEEDS[milestone];
     if (missing && !holding.has(missing)) return { kind: 'missingBefore', entryId, milestone, missing };
-    const least = LEAST_AFTER[milestone];
-    const from = least && (least[0] === 'charge' ? 0 : holding.get(least[0])?.at);
-    if (least && from !== undefined && at - from < least[1])
-      return { kind: 'tooSoon', entryId, milestone, other: least[0], afterS: at - from };
+    const soon = tooSoonAfter(milestone, at, (other) => holding.get(other)?.at);
+    if (soon) return { kind: 'tooSoon', entryId, milestone, ...soon };
     return at > LATEST_S && milestone !== 'cooled' ? { kind: 'tooLate', entryId, milestone, at } : undefined;
   };
   return [...holding.values()].sort((a, b) => a.at - b.at).flatMap((mark) => (mark.sure ? [] : (askAbout(mark) ?? [])));
 }
-
-/** A first crack from here on may be one, seconds; sooner it is a slip whatever stands before it. Ours. */
-const LEAST_CRACK_S = 60;
 
 /**
  * The milestones that may be learned from and judged by: without those that are asked about and not answered. Where first

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { isUnusualRule, type PullRecord, proposedRule, pullRecordOf } from '@/core/plan';
-import { shadeNumbers } from '@/core/shade';
+import type { RoastLook } from '@/core/roast';
+import { shadeNumbers, shadeOf } from '@/core/shade';
 import { entry, mark } from '../build.ts';
 
 const popper = { method: 'hotAirPopper' as const };
@@ -59,6 +60,13 @@ describe('the pull that is proposed', () => {
     const part = entry(280, { kind: 'pull', all: false, shade: 3 });
     assert.equal(pullRecordOf({ entries: [...log, part, pull({ shade: 5 })] }), undefined);
     assert.equal(pullRecordOf({ entries: [mark(120, 'yellow'), pull({ shade: 4 })] }), undefined);
+    // A photo is believed before a name that lies far off it, and a crack that is asked about is not.
+    const out = pull({ shade: 4 });
+    const dark = shadeOf(6).lightness;
+    const look = { of: 'whole', pullId: out.id, lightness: dark, least: dark - 1, most: dark + 1, measured: 40 };
+    const looks = [{ ...look, id: 'look:one00000', at: '2026-11-20T10:00:00.000Z' } as unknown as RoastLook];
+    assert.equal(pullRecordOf({ entries: [...log, out], looks })?.shade, 6);
+    assert.equal(pullRecordOf({ entries: [mark(20, 'firstCrack'), out] }), undefined);
   });
   it('is far from a rule that was set by hand when it is a third and fifteen seconds off', () => {
     const rule = (seconds: number) => ({ kind: 'afterFirstCrack', seconds }) as const;

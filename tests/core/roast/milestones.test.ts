@@ -118,6 +118,10 @@ describe('questionsAbout', () => {
     const [question] = asked(mark(120, 'yellow'), mark(130, 'firstCrack'));
     assert.ok(question?.kind === 'tooSoon' && question.afterS === 10);
     assert.equal(asked(mark(4, 'yellow'))[0]?.kind, 'tooSoon');
+    // However little stands before it: nothing cracks within a minute.
+    const [crack] = asked(mark(30, 'firstCrack'));
+    assert.ok(crack?.kind === 'tooSoon' && crack.other === 'charge' && crack.afterS === 30);
+    assert.deepEqual(asked(mark(60, 'firstCrack')), []);
   });
   it('asks in order of time, whatever was pressed first', () => {
     const questions = asked(mark(300, 'firstCrack'), mark(305, 'firstCrackEnd'), mark(4, 'yellow'));
