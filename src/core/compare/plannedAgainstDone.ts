@@ -4,12 +4,12 @@ import type { Written } from '../household/index.ts';
 import { ruleWords } from '../plan/index.ts';
 import {
   dueAtS,
-  EARLY_S,
   finalShade,
   liveEntries,
+  MOVE_EARLY_S,
   meantShade,
   milestonesOf,
-  plannedMade,
+  plannedOutcomes,
   type Roast,
 } from '../roast/index.ts';
 import { laterWords } from './differences.ts';
@@ -50,13 +50,13 @@ function offTheRule({ pullRule, plannedParts, entries }: Facts, { degrees }: Pic
 function offTheMoves({ plannedMoves = [], entries }: Facts, controls: readonly Control[]): string[] {
   const live = liveEntries(entries);
   const reached = milestonesOf(live);
-  const made = plannedMade(plannedMoves, live, reached);
-  const skipped = new Set(live.flatMap((entry) => (entry.kind === 'skip' ? [entry.planned] : [])));
+  const outcomes = plannedOutcomes(plannedMoves, live, reached);
   return plannedMoves.flatMap(({ control, value, when }, i) => {
     const planned = `planned ${settingWords(controls, control, value)}`;
-    const move = made[i];
-    if (!move) return [`${planned}, ${skipped.has(i) ? 'skipped' : 'not noted as done'}`];
-    const byS = move.at - (dueAtS(when, reached) ?? move.at);
-    return Math.abs(byS) > EARLY_S ? [`${planned}, made ${laterWords(byS)}`] : [];
+    const outcome = outcomes[i];
+    if (outcome === undefined) return [`${planned}, not noted as done`];
+    if (outcome === 'skipped') return [`${planned}, skipped`];
+    const byS = outcome.at - (dueAtS(when, reached) ?? outcome.at);
+    return Math.abs(byS) > MOVE_EARLY_S ? [`${planned}, made ${laterWords(byS)}`] : [];
   });
 }

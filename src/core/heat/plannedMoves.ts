@@ -1,4 +1,11 @@
-import { dueAtS, type LiveEntry, type Milestones, type PlannedMove, plannedMade } from '../roast/index.ts';
+import {
+  dueAtS,
+  type LiveEntry,
+  type Milestones,
+  type PlannedMove,
+  type PlannedOutcome,
+  plannedOutcomes,
+} from '../roast/index.ts';
 
 /** How a planned move stands. */
 export interface PlannedMoveNow {
@@ -22,18 +29,17 @@ export function plannedMovesNow(
   nowS: number,
   nameOf: (move: PlannedMove) => string,
 ): PlannedMoveNow[] {
-  const skipped = new Set(live.flatMap((entry) => (entry.kind === 'skip' ? [entry.planned] : [])));
-  const made = plannedMade(planned, live, reached);
+  const outcomes = plannedOutcomes(planned, live, reached);
   return planned.map((move, index) => {
     const at = dueAtS(move.when, reached);
     const since = at === undefined ? undefined : nowS - at;
-    const state = made[index]
-      ? 'done'
-      : skipped.has(index) || (since !== undefined && since >= MOVE_STAYS_S)
-        ? 'skipped'
-        : since !== undefined && since >= 0
-          ? 'due'
-          : 'waiting';
-    return { index, move, words: nameOf(move), state, dueS: at };
+    return { index, move, words: nameOf(move), state: stateOf(outcomes[index], since), dueS: at };
   });
+}
+
+/** `since` it was due, seconds; undefined where its milestone is still to come. */
+function stateOf(outcome: PlannedOutcome, since: number | undefined) {
+  if (outcome !== undefined) return outcome === 'skipped' ? 'skipped' : 'done';
+  if (since === undefined || since < 0) return 'waiting';
+  return since < MOVE_STAYS_S ? 'due' : 'skipped';
 }

@@ -29,7 +29,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
-export { EARLY_S, plannedMade } from './plannedMade.ts';
+export { MOVE_EARLY_S, type PlannedOutcome, plannedOutcomes } from './plannedOutcomes.ts';
 export {
   finalShade,
   isUnderWay,
