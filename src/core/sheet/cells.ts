@@ -1,3 +1,5 @@
+import { localDay } from '../units/index.ts';
+
 /**
  * A number as a spreadsheet or a logger writes it, with a decimal point or comma, spaces between thousands, and a unit behind it
  * or none. Undefined for anything else.
@@ -27,11 +29,12 @@ export function readableSpan(text: string): number | undefined {
 
 /** A time of day as `14:30`, `14:30:05` or `2:30 pm`, in seconds of the day. Undefined for anything else. */
 export function readableTimeOfDay(text: string): number | undefined {
-  const found = /^(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*(am|pm)?$/i.exec(text.trim());
+  const found = /^(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*(am|pm)?$/i.exec(text.trim());
   if (!found) return undefined;
   const [, hours, minutes, seconds = '0', half] = found;
   const hour = (Number(hours) % (half ? 12 : 24)) + (/pm/i.test(half ?? '') ? 12 : 0);
-  return Number(hours) > 24 || Number(minutes) > 59 ? undefined : hour * 3600 + Number(minutes) * 60 + Number(seconds);
+  if (Number(hours) > 24 || Number(minutes) > 59) return undefined;
+  return hour * 3600 + Number(minutes) * 60 + Number(seconds.replace(',', '.'));
 }
 
 /** A moment that says its zone, so that it is the same everywhere. */
@@ -54,17 +57,13 @@ export interface WrittenMoment {
 
 /** A date in figures with a year, and a time behind it or none. Undefined for anything else. */
 export function readableMoment(text: string): WrittenMoment | undefined {
-  const found =
-    /^(\d{1,4})[./-](\d{1,2})[./-](\d{1,4})(?:[ T,]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*(am|pm)?)?(?:Z|[+-]\d{2}:?\d{2})?$/i.exec(
-      text.trim(),
-    );
+  const found = /^(\d{1,4})[./-](\d{1,2})[./-](\d{1,4})(?:[ T,]+(\d.*?))?(?:Z|[+-]\d{2}:?\d{2})?$/i.exec(text.trim());
   if (!found) return undefined;
-  const [, a = '', b = '', c = '', hours, minutes, seconds, half] = found;
+  const [, a = '', b = '', c = '', time] = found;
   const yearFirst = a.length === 4;
   if (!yearFirst && c.length !== 4 && c.length !== 2) return undefined;
-  const hour = hours === undefined ? undefined : (Number(hours) % (half ? 12 : 24)) + (/pm/i.test(half ?? '') ? 12 : 0);
-  const timeS =
-    hour === undefined ? undefined : hour * 3600 + Number(minutes) * 60 + Number((seconds ?? '0').replace(',', '.'));
+  const timeS = time === undefined ? undefined : readableTimeOfDay(time);
+  if (time !== undefined && timeS === undefined) return undefined;
   return { parts: [Number(a), Number(b), Number(c)], yearFirst, timeS };
 }
 
@@ -74,6 +73,24 @@ export function dayOf({ parts: [a, b, c], yearFirst }: WrittenMoment, monthFirst
   const full = year < 100 ? year + 2000 : year;
   const date = new Date(Date.UTC(full, month - 1, day));
   return date.getUTCMonth() === month - 1 && date.getUTCDate() === day ? date.toISOString().slice(0, 10) : undefined;
+}
+
+/** The day and, where it stands, the time of a cell: by the clock of this place where it says its zone. Undefined for no date. */
+export function momentHere(
+  text: string,
+  monthFirst: boolean,
+): { readonly day: string; readonly timeS: number | undefined } | undefined {
+  const zoned = zonedMs(text);
+  if (zoned !== undefined) return hereAt(zoned);
+  const moment = readableMoment(text);
+  const day = moment && dayOf(moment, monthFirst);
+  return day === undefined ? undefined : { day, timeS: moment?.timeS };
+}
+
+/** A moment as the clock of this place has it. */
+export function hereAt(ms: number): { readonly day: string; readonly timeS: number } {
+  const here = new Date(ms);
+  return { day: localDay(here), timeS: here.getHours() * 3600 + here.getMinutes() * 60 + here.getSeconds() };
 }
 
 /** Whether the month comes first in a column of dates; undefined where every date could be either. */

@@ -1,57 +1,9 @@
-import { blankRow, headingColumns, type PaperColumn, type PaperRow, paperColumns } from '../paper/index.ts';
-import { formatClock, localDay, localTime } from '../units/index.ts';
-import {
-  dayOf,
-  isMonthFirst,
-  readableMoment,
-  readableNumber,
-  readableSpan,
-  readableTimeOfDay,
-  zonedMs,
-} from './cells.ts';
+import { blankRow, type PaperColumn, type PaperRow, paperColumns } from '../paper/index.ts';
+import { formatClock } from '../units/index.ts';
+import { isMonthFirst, momentHere, readableNumber, readableSpan, readableTimeOfDay } from './cells.ts';
+import type { ListColumn, ListColumns } from './listColumns.ts';
 import type { LineFault } from './log.ts';
 import type { Sheet } from './sheet.ts';
-
-/** What a column of a list can mean: a column of the paper notebook, or the time of day that belongs to its date. */
-export type ListColumn = PaperColumn | 'timeOfDay';
-/** What each column of a list of roasts means; undefined for one that is left out. */
-export type ListColumns = readonly (ListColumn | undefined)[];
-
-const TIME_OF_DAY = /^(time|time of day|clock|start(ed)?|start time|began)$/i;
-
-/** What the columns of a list most likely are, each meaning once. Without headings dates, times and weights tell. */
-export function listColumns({ headings, lines }: Sheet): ListColumns {
-  const taken = new Set<ListColumn>();
-  const take = (column: ListColumn | undefined) => {
-    if (column === undefined || taken.has(column)) return undefined;
-    taken.add(column);
-    return column;
-  };
-  const cellsOf = (i: number) => lines.map((line) => line[i] ?? '').filter(Boolean);
-  const means = headingColumns(headings);
-  const isTimeOfDay = (heading: string, i: number) => {
-    const cells = cellsOf(i);
-    if (!TIME_OF_DAY.test(heading.trim()) || !cells.every((cell) => readableTimeOfDay(cell) !== undefined))
-      return false;
-    // A bare “time” is how long it took, unless another column says that.
-    return cells.some((cell) => /[ap]m$/i.test(cell)) || means.some((other, n) => n !== i && other === 'pull');
-  };
-  const named = headings.map((heading, i) => take(isTimeOfDay(heading, i) ? 'timeOfDay' : means[i]));
-  return named.map((column, i) => {
-    if (column !== undefined || headings.some(Boolean)) return column;
-    const cells = cellsOf(i);
-    if (cells.length === 0) return undefined;
-    if (cells.every((cell) => readableMoment(cell))) return take('date');
-    // Of times the last is when it was out, and one before it first crack.
-    if (cells.every((cell) => readableSpan(cell) !== undefined))
-      return take(isLastSpan(lines, i) ? 'pull' : 'firstCrack');
-    if (cells.every((cell) => readableNumber(cell) !== undefined)) return take('green') ?? take('roasted');
-    return take('beans') ?? take('note');
-  });
-}
-
-const isLastSpan = (lines: readonly (readonly string[])[], i: number) =>
-  !lines.some((line) => line.slice(i + 1).some((cell) => readableSpan(cell) !== undefined));
 
 const TIMES: ReadonlySet<ListColumn> = new Set(['yellow', 'firstCrack', 'secondCrack', 'pull']);
 const WEIGHTS: ReadonlySet<PaperColumn> = new Set(['green', 'roasted']);
@@ -111,12 +63,9 @@ function typed(column: PaperColumn, cell: string, heading: string, facts: ListFa
 }
 
 function dateTyped(cell: string, { monthFirst }: ListFacts): string {
-  const zoned = zonedMs(cell);
-  if (zoned !== undefined) return `${localDay(zoned)} ${localTime(zoned)}`;
-  const moment = readableMoment(cell);
-  const day = moment && dayOf(moment, monthFirst);
-  if (!moment || !day) return cell;
-  return moment.timeS === undefined ? day : `${day} ${timeOfDay(moment.timeS)}`;
+  const moment = momentHere(cell, monthFirst);
+  if (!moment) return cell;
+  return moment.timeS === undefined ? moment.day : `${moment.day} ${timeOfDay(moment.timeS)}`;
 }
 
 function timeTyped(cell: string, heading: string, { hoursAreMinutes }: ListFacts): string {

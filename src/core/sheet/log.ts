@@ -1,7 +1,8 @@
 import type { Milestone } from '../roast/index.ts';
-import { localDay, toCelsius } from '../units/index.ts';
+import { toCelsius } from '../units/index.ts';
 import {
   dayOf,
+  hereAt,
   isMonthFirst,
   readableMoment,
   readableNumber,
@@ -198,10 +199,7 @@ function beganOf({ lines }: Sheet, { time }: LogColumns, zeroS: number, firstS: 
   const cells = lines.map((line) => line[time] ?? '');
   const timeS = zeroS % DAY_S;
   const zoned = cells.map(zonedMs).find((each) => each !== undefined);
-  if (zoned !== undefined) {
-    const here = new Date(zoned + (zeroS - firstS) * 1000);
-    return { day: localDay(here), timeS: here.getHours() * 3600 + here.getMinutes() * 60 + here.getSeconds() };
-  }
+  if (zoned !== undefined) return hereAt(zoned + (zeroS - firstS) * 1000);
   const moment = cells.map(readableMoment).find((each) => each !== undefined);
   if (moment)
     return moment.timeS === undefined ? undefined : { day: dayOf(moment, isMonthFirst(cells) ?? false), timeS };

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { paperColumns } from '@/core/paper';
-import { type ListColumn, type ListColumns, readList, type Sheet } from '@/core/sheet';
+import { type ListColumn, type ListColumns, listMeanings, readList, type Sheet } from '@/core/sheet';
 import { counted } from '@/core/units';
 import { readPaperDraft, writePaperDraft } from '@/store/paperDraft';
 import { Button } from '@/ui/Button';
@@ -48,12 +48,11 @@ export function FromList({ sheet, first, onDone }: FromListProps) {
             onChange={(event) => set(i, (event.target.value || undefined) as ListColumn | undefined)}
           >
             <option value="">left out</option>
-            {paperColumns.map((column) => (
+            {listMeanings.map((column) => (
               <option key={column} value={column}>
-                {COLUMN_NAMES[column]}
+                {column === 'timeOfDay' ? 'Time of day' : COLUMN_NAMES[column]}
               </option>
             ))}
-            <option value="timeOfDay">Time of day</option>
           </SelectField>
         ))}
       </div>
