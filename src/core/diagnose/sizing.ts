@@ -47,9 +47,7 @@ export function sizedHeat(evidence: Case, by: -1 | 1, when: When, stretch: Stret
         question,
       };
   }
-  const lid = controlsOf(evidence.gear ?? { method: evidence.method.id }).find(
-    (each) => each.kind === 'switch' && each.id === 'lid',
-  );
+  const lid = controlsOf(evidence.gear).find((each) => each.kind === 'switch' && each.id === 'lid');
   if (lid?.kind === 'switch' && by < 0 && !madeMove(evidence, 'lid', lid.on))
     return { change: { kind: 'move', control: 'lid', value: lid.on, when }, question };
   return sizedGrams(evidence, by, stretch);
@@ -165,8 +163,9 @@ function perStepS(evidence: Case, stretch: Stretch): number {
   return Math.abs(scaledBy(1 - step / start) - scaledBy(1));
 }
 
-function largestOf(evidence: Case): number {
-  return largestGramsOf(evidence.gear ?? { method: evidence.method.id });
+/** The largest batch that the gear takes, grams. */
+export function largestOf({ gear, method }: Case): number {
+  return largestGramsOf(gear ?? { method: method.id });
 }
 
 function madeMove(evidence: Case, control: string, value: string): boolean {

@@ -1,5 +1,6 @@
 import type { Lot } from '../bean/index.ts';
 import type { Gear } from '../gear/index.ts';
+import { MINUTE_MS } from '../units/index.ts';
 import { pastRoastOf, type RoastTold } from './circumstances.ts';
 import type { PastRoast } from './features.ts';
 
@@ -38,6 +39,6 @@ export function sinceMinOf(
 }
 
 function minutesBetween(pulledMs: number | undefined, chargedMs: number): number | undefined {
-  const minutes = pulledMs === undefined ? Number.NaN : (chargedMs - pulledMs) / 60_000;
+  const minutes = pulledMs === undefined ? Number.NaN : (chargedMs - pulledMs) / MINUTE_MS;
   return minutes >= 0 ? minutes : undefined;
 }

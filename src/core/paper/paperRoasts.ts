@@ -1,14 +1,14 @@
-import { rollup } from 'd3-array';
+import { group } from 'd3-array';
 import type { Random } from '../chance/index.ts';
 import { createId, type Id } from '../ids/index.ts';
 import type { Entry, EntryDraft, Roast } from '../roast/index.ts';
 import { MEDIUM } from '../shade/index.ts';
+import { MINUTE_MS } from '../units/index.ts';
 import type { PaperRoast } from './paperRow.ts';
 
 /** Where no time of day was written down the day's roasts stand in their order from ten o'clock on, so far apart, minutes. */
 const APART_MIN = 30;
 const FIRST_HOUR = 10;
-const MINUTE_MS = 60_000;
 /** Stands for the time of a pull that nobody wrote down, seconds. */
 const UNNOTED_S = 600;
 
@@ -19,16 +19,11 @@ export function paperRoasts(
   random: Random,
   nowMs: number,
 ): Roast[] {
-  const onDay = new Map<string, number>();
-  const countOn = rollup(
-    rows,
-    (each) => each.length,
-    ({ day }) => day,
-  );
+  const days = group(rows, ({ day }) => day);
   return rows.map((row) => {
-    const nth = onDay.get(row.day) ?? 0;
-    onDay.set(row.day, nth + 1);
-    const stillToCome = (countOn.get(row.day) ?? 1) - 1 - nth;
+    const ofDay = days.get(row.day) ?? [row];
+    const nth = ofDay.indexOf(row);
+    const stillToCome = ofDay.length - 1 - nth;
     const createdAt = momentOf(row, nth, nowMs - stillToCome * MINUTE_MS).toISOString();
     return {
       id: createId('roast', random),

@@ -2,6 +2,7 @@ import { pairs } from 'd3-array';
 import { heatStepsOf, settingAt, settingsOf, usualHeat } from '../forecast/index.ts';
 import { controlsOf, type Gear, type HeatControl, heatControl } from '../gear/index.ts';
 import { liveEntries, milestonesOf, momentMs, pulledMs, type Roast } from '../roast/index.ts';
+import { MINUTE_MS } from '../units/index.ts';
 import { type LossOfShade, lossesByShade, type Spread, spreadOf } from './spread.ts';
 
 /** What a household's roasts say of one piece of gear. */
@@ -65,7 +66,7 @@ function waitsOf(roasts: readonly Finished[]): number[] {
     const [charged, pulled] = [momentMs(roast, 0), pulledMs(roast)];
     return charged === undefined || pulled === undefined ? [] : [{ charged, pulled }];
   });
-  return pairs(spans, (later, earlier) => (later.charged - earlier.pulled) / 60_000).filter(
+  return pairs(spans, (later, earlier) => (later.charged - earlier.pulled) / MINUTE_MS).filter(
     (waitMin) => waitMin >= 0 && waitMin <= SAME_SITTING_MIN,
   );
 }

@@ -2,7 +2,7 @@ export { capital } from './capital.ts';
 export { formatClock, formatSpan, parseClock } from './clock.ts';
 export { counted } from './counted.ts';
 export type { DecimalMark } from './decimalMark.ts';
-export { DAY_MS, HOUR_MS } from './durations.ts';
+export { DAY_MS, HOUR_MS, MINUTE_MS } from './durations.ts';
 export { localDay, localTime } from './localDay.ts';
 export { formatMegabytes } from './megabytes.ts';
 export { type Currency, currencies, formatMoney, minorPerUnit, moneyFieldText, parseMoney } from './money.ts';

@@ -12,7 +12,7 @@ import {
   proposedRule,
 } from '@/core/plan';
 import { pulledMs, type Roast } from '@/core/roast';
-import { localDay } from '@/core/units';
+import { localDay, MINUTE_MS } from '@/core/units';
 import { database } from '@/store/current';
 import { getDay } from '@/store/days';
 import type { GearRecords } from '@/store/gearRecords';
@@ -99,7 +99,7 @@ export function usePlanned(
       itsGear,
     ),
     // To the minute, so that the question is not asked anew all the time.
-    sinceMin: pulled === undefined ? undefined : Math.round((Date.now() - pulled) / 60_000),
+    sinceMin: pulled === undefined ? undefined : Math.round((Date.now() - pulled) / MINUTE_MS),
     rule,
   };
   return {

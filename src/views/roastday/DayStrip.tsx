@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { coolDownMinOf } from '@/core/gear';
 import type { DayPlan } from '@/core/plan';
 import { beanColour, fieldColour, shadeTone } from '@/core/shade';
-import { HOUR_MS } from '@/core/units';
+import { HOUR_MS, MINUTE_MS } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import { useWidth } from '@/ui/useWidth';
 import type { DayData } from './useDayPlan';
@@ -59,7 +59,7 @@ export function DayStrip({ data, plan, nowMs }: DayStripProps) {
                 const comesBack = plan.lines.some(
                   (other) => other.row.batch.gearId === gear.id && other.startMs > startMs,
                 );
-                const coolEnd = pullMs + coolDownMinOf(gear) * 60_000;
+                const coolEnd = pullMs + coolDownMinOf(gear) * MINUTE_MS;
                 return (
                   <g key={row.batch.id}>
                     <rect

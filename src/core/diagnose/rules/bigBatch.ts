@@ -1,6 +1,6 @@
-import { largestGramsOf } from '../../gear/index.ts';
 import type { Rule } from '../rule.ts';
 import { fact, spanSign } from '../signs.ts';
+import { largestOf } from '../sizing.ts';
 
 /** So much above the usual batch shows. */
 const BIG_FROM_SHARE = 1.12;
@@ -15,7 +15,7 @@ export const bigBatch: Rule = {
     const { weight } = evidence.written;
     const byGrams = Math.round(evidence.roast.greenGrams - evidence.usualGrams);
     const big = evidence.roast.greenGrams > evidence.usualGrams * BIG_FROM_SHARE;
-    const largest = largestGramsOf(evidence.gear ?? { method: evidence.method.id });
+    const largest = largestOf(evidence);
     return [
       fact(big, `It was ${weight(byGrams)} more than the ${weight(evidence.usualGrams)} this gear usually gets.`, 0.5),
       !big && { says: 'The batch was no bigger than usual.', weight: -3 },

@@ -17,9 +17,7 @@ export const poorMovement: Rule = {
   causes: [],
   signs: (evidence) => {
     // A stream of air moves the beans by itself.
-    const stirred =
-      evidence.method.heatedBy !== 'air' &&
-      controlsOf(evidence.gear ?? { method: evidence.method.id }).some(({ id }) => id === 'stir');
+    const stirred = evidence.method.heatedBy !== 'air' && controlOf(evidence, 'stir') !== undefined;
     const seen = evidence.live.filter((entry) => entry.kind === 'sense' && entry.sense === 'movement');
     const stuck = seen.some((entry) => entry.kind === 'sense' && (entry.word === 'stuck' || entry.word === 'slow'));
     return [
@@ -42,8 +40,7 @@ export const poorMovement: Rule = {
     sizedGrams(evidence, evidence.method.heatedBy === 'air' ? -1 : 1, 'toFirstCrack'),
 };
 
-const controlOf = ({ gear, method }: Case, id: string) =>
-  controlsOf(gear ?? { method: method.id }).find((control) => control.id === id);
+const controlOf = ({ gear }: Pick<Case, 'gear'>, id: string) => controlsOf(gear).find((control) => control.id === id);
 
 /** What moves the beans set a step higher than it was; by `firstSteps` where nobody touched it yet. */
 function setHigher(evidence: Case, id: string, firstSteps: number, question: string): Proposal | undefined {

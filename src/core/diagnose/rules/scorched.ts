@@ -51,9 +51,9 @@ const seenSpots = ({ roast, complaints }: Its): boolean =>
   roast.spots === 'many' || roast.spots === 'some' || complaints.has('scorched');
 
 function distanceOf(evidence: Its) {
-  return controlsOf(evidence.gear ?? { method: evidence.method.id }).find(
-    (control) => control.kind === 'step' && control.unit === 'cm',
-  ) as { id: string; start: number } | undefined;
+  return controlsOf(evidence.gear).find((control) => control.kind === 'step' && control.unit === 'cm') as
+    | { id: string; start: number }
+    | undefined;
 }
 
 /** The nearest the heat was brought before first crack, cm, where that is near. */
