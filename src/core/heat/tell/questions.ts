@@ -73,7 +73,8 @@ function questionWords(question: Question): string {
     case 'beforeEarlier':
       return `${name} at ${formatClock(question.at)}, before ${milestoneNames[question.other]} at ${formatClock(question.otherAt)}?`;
     case 'tooSoon':
-      return `${name} only ${formatSpan(question.afterS)} after ${question.other === 'charge' ? 'the beans went in' : milestoneNames[question.other]}?`;
+      // Whole seconds that have passed, as the clock has them.
+      return `${name} only ${formatSpan(Math.floor(question.afterS))} after ${question.other === 'charge' ? 'the beans went in' : milestoneNames[question.other]}?`;
     case 'tooLate':
       return `${name} ${formatSpan(question.at)} after the beans went in?`;
     case 'twice':
