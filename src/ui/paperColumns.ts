@@ -17,15 +17,15 @@ export const COLUMN_NAMES = {
 
 /** How wide it is, as a class. */
 export const WIDTHS = {
-  date: 'w-28',
+  date: 'w-40',
   beans: 'w-36',
-  gear: 'w-28',
+  gear: 'w-32',
   green: 'w-20',
   yellow: 'w-16',
   firstCrack: 'w-20',
-  secondCrack: 'w-24',
+  secondCrack: 'w-20',
   pull: 'w-16',
   roasted: 'w-20',
-  shade: 'w-28',
-  note: 'w-40',
+  shade: 'w-24',
+  note: 'w-32',
 } as const satisfies Record<PaperColumn, string>;

@@ -17,7 +17,7 @@ const HEADINGS = {
   secondCrack: ['second crack', 'second', '2nd crack', '2nd'],
   pull: ['pull', 'pulled', 'end', 'total', 'total time', 'stop', 'out at', 'time', 'duration', 'roast time'],
   roasted: ['roasted', 'roasted weight', 'out', 'weight out', 'yield', 'roasted grams'],
-  shade: ['shade', 'colour', 'color', 'roast', 'level'],
+  shade: ['shade', 'colour', 'color', 'roast level', 'level', 'roast'],
   note: ['note', 'notes', 'remarks', 'comment', 'comments'],
 } as const satisfies Record<PaperColumn, readonly string[]>;
 

@@ -222,8 +222,8 @@ describe('lists of roasts', () => {
       const [row] = listed(`date,coffee,first crack,pull\n2026-11-03,Kite Hill,${crack},${out}`).rows;
       assert.deepEqual([row?.firstCrack, row?.pull], ['5:10', '6:40']);
     }
-    const [long] = listed('date,coffee,first crack,pull\n2026-11-03,Kite Hill,0:50:00,1:05:30').rows;
-    assert.deepEqual([long?.firstCrack, long?.pull], ['50:00', '1:05:30']);
+    const [long] = listed('date,coffee,first crack,pull,roast level\n2026-11-03,Kite Hill,0:50:00,1:05:30,4').rows;
+    assert.deepEqual([long?.firstCrack, long?.pull, long?.shade], ['50:00', '1:05:30', '4']);
     const [zoned] = listed('date,coffee,pull\n2026-11-03T23:30:00-05:00,Kite Hill,6:40').rows;
     const there = new Date('2026-11-03T23:30:00-05:00');
     assert.equal(zoned?.date, `${localDay(there)} ${there.toTimeString().slice(0, 5)}`);
