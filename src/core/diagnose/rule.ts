@@ -1,4 +1,5 @@
 import type { NextChange } from '../experiment/index.ts';
+import type { Id } from '../ids/index.ts';
 import type { Case } from './case.ts';
 import type { Complaint } from './complaints.ts';
 import type { FindingId } from './findingNames.ts';
@@ -16,6 +17,8 @@ export interface Proposal {
   readonly question: string;
   /** What it will do by this person's own roasts, where they tell. */
   readonly expected?: string | undefined;
+  /** Of which part of a staged pull it speaks; the last one where it does not say. */
+  readonly pullId?: Id<'entry'> | undefined;
 }
 
 /** One row of handbook section 10: when it holds, and what follows. */

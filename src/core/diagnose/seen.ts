@@ -1,3 +1,4 @@
+import { partsOf as pulledParts } from '../record/index.ts';
 import { type LiveEntry, type Milestones, pulledMs, type Roast, shadeAsKnown } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 import { shelfState } from '../shelf/index.ts';
@@ -50,18 +51,21 @@ export interface Seen {
   /** What the look of the beans says against it; it is evidence of its own and counts once. */
   readonly looks: ReadonlySet<Complaint>;
   /** A cup that complains but was tasted before the beans had rested, or when they had faded: no evidence of the roast. */
-  readonly cupAgeH: { readonly state: 'fresh' | 'faded'; readonly hours: number } | undefined;
+  readonly cupAgeH:
+    | { readonly state: 'fresh' | 'faded'; readonly hours: number; readonly pullId: Cup['pullId'] }
+    | undefined;
 }
 
 /** Complaints of the cups and notes, and what the look of the beans says. */
 export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean): Seen {
   const pulled = pulledMs(roast);
-  const shade = shadeAsKnown(roast);
+  const parts = pulledParts(roast);
+  const shadeOf = ({ pullId }: Cup) => parts.find(({ pull }) => pull.id === pullId)?.shade ?? shadeAsKnown(roast);
   const hoursOf = ({ at: cuppedAt }: Cup) => (Date.parse(cuppedAt) - (pulled ?? Number.NaN)) / HOUR_MS;
   const stateOf = (cup: Cup) => {
     const hours = hoursOf(cup);
     // By the school that drinks it soonest: before that everybody waits.
-    const state = hours >= 0 ? shelfState(shade, 'early', hours / 24) : undefined;
+    const state = hours >= 0 ? shelfState(shadeOf(cup), 'early', hours / 24) : undefined;
     if (state === 'resting') return 'fresh' as const;
     return state === 'past' && !frozen ? ('faded' as const) : undefined;
   };
@@ -75,6 +79,9 @@ export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean
   return {
     complaints: new Map([...complaintsOfNote(roast.note, roast.stars), ...complaintsOfCups(heard)]),
     looks: new Set(looks.filter((each) => each !== false)),
-    cupAgeH: heard.length === 0 && unripe ? { state: stateOf(unripe) ?? 'fresh', hours: hoursOf(unripe) } : undefined,
+    cupAgeH:
+      heard.length === 0 && unripe
+        ? { state: stateOf(unripe) ?? 'fresh', hours: hoursOf(unripe), pullId: unripe.pullId }
+        : undefined,
   };
 }

@@ -18,7 +18,7 @@ interface EntryListProps {
 /** Every entry as it holds now, its time and what it says to be corrected, each to be taken out, forgotten ones added, odd ones asked about. */
 export function EntryList({ roast, controls }: EntryListProps) {
   const { temperatureUnit } = useWords();
-  const [changes, setChanges] = useState<readonly Id<'entry'>[]>([]);
+  const [changes, setChanges] = useState<readonly (readonly Id<'entry'>[])[]>([]);
   const all = liveEntries(roast.entries);
   // A probe's readings by the hundred are the curve's, not a list's.
   const told = all.filter((entry) => entry.kind !== 'reading' || !isStreamed(entry));
@@ -26,18 +26,17 @@ export function EntryList({ roast, controls }: EntryListProps) {
   const pops = told.filter((entry) => entry.kind === 'crack').length;
   const [popsShown, setPopsShown] = useState(false);
   const live = popsShown ? told : told.filter((entry) => entry.kind !== 'crack');
-  const log = async (draft: EntryDraft, atS: number) => {
-    const id = await logEntry(database(), roast.id, draft, atS);
-    setChanges((ids) => [...ids, id]);
+  const logAll = async (lines: Extract<Deed, { kind: 'log' }>['lines']) => {
+    const ids: Id<'entry'>[] = [];
+    for (const { draft, atS } of lines) ids.push(await logEntry(database(), roast.id, draft, atS ?? last));
+    setChanges((all) => [...all, ids]);
   };
-  const answer = async (deed: Deed) => {
-    if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? last);
-  };
-  // Whatever was done last here is one line of the log, so one undo of that line takes it back.
+  const log = (draft: EntryDraft, atS: number) => logAll([{ draft, atS }]);
+  // What was done last here is one line of the log, or the few of one answer: all of them are taken back.
   const undo = async () => {
-    const target = changes.at(-1);
-    setChanges((ids) => ids.slice(0, -1));
-    if (target) await logEntry(database(), roast.id, { kind: 'undo', target }, last);
+    const targets = changes.at(-1) ?? [];
+    setChanges((all) => all.slice(0, -1));
+    for (const target of targets) await logEntry(database(), roast.id, { kind: 'undo', target }, last);
   };
   const last = told.at(-1)?.at ?? 0;
   return (
@@ -47,7 +46,7 @@ export function EntryList({ roast, controls }: EntryListProps) {
           <p className="font-bold">{text}</p>
           <div className="mt-2 flex flex-wrap gap-2">
             {answers?.map(({ label, does }) => (
-              <Button key={label} onClick={() => void answer(does)}>
+              <Button key={label} onClick={() => does.kind === 'log' && void logAll(does.lines)}>
                 {label}
               </Button>
             ))}

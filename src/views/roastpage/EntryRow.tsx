@@ -48,7 +48,11 @@ export function EntryRow({ entry, controls, onChange, onTakeOut }: EntryRowProps
             event.preventDefault();
             keep();
           }}
-          onKeyDown={(event) => event.key === 'Escape' && setSaid(undefined)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Escape') return;
+            setError('');
+            setSaid(undefined);
+          }}
         >
           <EntryValue said={said} controls={controls} unit={temperatureUnit} onSaid={setSaid} />
           <Button type="submit" variant="quiet">

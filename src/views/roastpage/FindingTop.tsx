@@ -86,7 +86,9 @@ export function FindingTop({ finding, roast, gear }: FindingTopProps) {
           )}
           {care === 'moveMark' && <LinkButton href="#what-happened">Show its log</LinkButton>}
           {(care === 'restFirst' || care === 'tasteFresh') && (
-            <LinkButton href={`/taste/sheet/?pull=${encodeURIComponent(pullsOf(roast).at(-1)?.id ?? '')}`}>
+            <LinkButton
+              href={`/taste/sheet/?pull=${encodeURIComponent(proposal.pullId ?? pullsOf(roast).at(-1)?.id ?? '')}`}
+            >
               Taste it again
             </LinkButton>
           )}

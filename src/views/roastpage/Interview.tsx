@@ -1,7 +1,10 @@
+import { useState } from 'react';
 import { type Complaint, complaintNames, type InterviewQuestion } from '@/core/diagnose';
 import { biteNames, bites, evennesses, evennessNames, milestonesOfRoast, type Roast, spotAmounts } from '@/core/roast';
 import { logEntry } from '@/store/atTheHeat';
+import type { Change } from '@/store/changes';
 import { database } from '@/store/current';
+import { notify } from '@/store/notices';
 import { editRoast } from '@/store/roasting';
 import { addCup } from '@/store/tasting';
 import { Button } from '@/ui/Button';
@@ -20,7 +23,10 @@ const wordOf = { tart: 'tart', bitter: 'bitter', flat: 'flat', bready: 'bready' 
 type Tasted = keyof typeof wordOf;
 
 /** A few questions, only those that the record does not answer; each answer goes into the record at once. */
-export function Interview({ roast, questions, onDone }: InterviewProps) {
+export function Interview({ roast, questions: all, onDone }: InterviewProps) {
+  // “No” leaves the record as it is: nothing but this takes the question away.
+  const [cold, setCold] = useState(false);
+  const questions = all.filter(({ kind }) => kind !== 'hot' || !cold);
   return (
     <div className="no-print bg-sunk mt-5 max-w-3xl rounded-2xl p-5">
       <h3 className="text-xl">
@@ -29,7 +35,7 @@ export function Interview({ roast, questions, onDone }: InterviewProps) {
       <ul className="mt-4 space-y-5">
         {questions.map((question) => (
           <li key={question.kind === 'look' ? question.field : question.kind}>
-            <Asked question={question} roast={roast} />
+            <Asked question={question} roast={roast} onCold={() => setCold(true)} />
           </li>
         ))}
       </ul>
@@ -40,8 +46,18 @@ export function Interview({ roast, questions, onDone }: InterviewProps) {
   );
 }
 
-function Asked({ question, roast }: { readonly question: InterviewQuestion; readonly roast: Roast }) {
-  const edit = (facts: Partial<Roast>) => void editRoast(database(), roast.id, facts);
+type Edit = (answer: string, facts: Partial<Roast>) => void;
+
+interface AskedProps {
+  readonly question: InterviewQuestion;
+  readonly roast: Roast;
+  readonly onCold: () => void;
+}
+
+function Asked({ question, roast, onCold }: AskedProps) {
+  const keep = async (answer: string, change: Promise<Change>) =>
+    notify({ text: `Kept with the roast: ${answer}.`, undo: await change });
+  const edit = (answer: string, facts: Partial<Roast>) => void keep(answer, editRoast(database(), roast.id, facts));
   switch (question.kind) {
     case 'taste':
       return (
@@ -52,12 +68,15 @@ function Asked({ question, roast }: { readonly question: InterviewQuestion; read
             { value: 'well', name: 'well' },
           ]}
           onChange={(value) =>
-            void addCup(database(), {
-              roastId: roast.id,
-              at: new Date().toISOString(),
-              sheet: value === 'well' ? { overall: 7.5 } : {},
-              words: value === 'well' ? [] : [wordOf[value as Tasted]],
-            })
+            void keep(
+              `a cup that tasted ${value === 'well' ? value : complaintNames[value as Tasted]}`,
+              addCup(database(), {
+                roastId: roast.id,
+                at: new Date().toISOString(),
+                sheet: value === 'well' ? { overall: 7.5 } : {},
+                words: value === 'well' ? [] : [wordOf[value as Tasted]],
+              }),
+            )
           }
         />
       );
@@ -71,7 +90,7 @@ function Asked({ question, roast }: { readonly question: InterviewQuestion; read
             { value: 'yes', name: 'yes' },
             { value: 'no', name: 'no, it had cooled' },
           ]}
-          onChange={(value) => value === 'yes' && edit({ gearHot: true })}
+          onChange={(value) => (value === 'yes' ? edit('the gear was still hot', { gearHot: true }) : onCold())}
         />
       );
     case 'cooling':
@@ -94,7 +113,7 @@ function Look({
   edit,
 }: {
   readonly field: Extract<InterviewQuestion, { kind: 'look' }>['field'];
-  readonly edit: (facts: Partial<Roast>) => void;
+  readonly edit: Edit;
 }) {
   switch (field) {
     case 'evenness':
@@ -102,7 +121,7 @@ function Look({
         <Choice
           asks="How alike are the beans?"
           options={evennesses.map((value) => ({ value, name: evennessNames[value] }))}
-          onChange={(evenness) => edit({ evenness })}
+          onChange={(evenness) => edit(evennessNames[evenness], { evenness })}
         />
       );
     case 'spots':
@@ -110,7 +129,7 @@ function Look({
         <Choice
           asks="Are there scorched spots, on how many beans?"
           options={spotAmounts.map((value) => ({ value, name: value }))}
-          onChange={(spots) => edit({ spots })}
+          onChange={(spots) => edit(`scorched spots, ${spots}`, { spots })}
         />
       );
     case 'bite':
@@ -118,7 +137,7 @@ function Look({
         <Choice
           asks="Bite a bean through: what is it like inside?"
           options={bites.map((value) => ({ value, name: biteNames[value] }))}
-          onChange={(bite) => edit({ bite })}
+          onChange={(bite) => edit(`bitten through, ${biteNames[bite]}`, { bite })}
         />
       );
   }

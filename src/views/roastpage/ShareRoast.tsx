@@ -1,12 +1,13 @@
 import type { Shared } from '@/core/exchange';
 import type { Control } from '@/core/gear';
+import { partsOf } from '@/core/record';
 import {
-  finalShade,
   isStreamed,
   liveEntries,
   milestonesOfRoast,
   ribbonOf,
   roastedGrams,
+  shownLengthS,
   stretchesOf,
   stretchNames,
   wantedWords,
@@ -46,21 +47,23 @@ type Words = ReturnType<typeof useWords>;
 
 function sharedRoast({ roast, lotName, gearName }: NamedRoast, words: Words, controls: readonly Control[]): Shared {
   const roasted = roastedGrams(roast);
-  const shade = finalShade(roast);
+  const looked = partsOf(roast).flatMap(({ pull }) => pull.shade ?? []);
   const stretches = stretchesOf(milestonesOfRoast(roast));
   return {
     title: `${lotName}, ${words.weight(roast.greenGrams)} in the ${gearName}`,
     facts: [
       ['Roasted', words.fullDate(roast.createdAt)],
       ['Wanted', wantedWords(roast, words.shade)],
-      ['Turned out', shade && words.shade(shade)],
+      ['Turned out', looked.map((shade) => words.shade(shade)).join(', then ') || undefined],
       [
         'Roasted weight',
         roasted === undefined
           ? undefined
           : `${words.weight(roasted)}, ${lossPercent(roast.greenGrams, roasted).toFixed(1)} % lost`,
       ],
-      ...stretches.map(({ name, fromS, toS }) => [capital(stretchNames[name]), formatClock(toS - fromS)] as const),
+      ...stretches.map(
+        ({ name, fromS, toS }) => [capital(stretchNames[name]), formatClock(shownLengthS({ fromS, toS }))] as const,
+      ),
       ['Air', roast.ambientC === undefined ? undefined : words.temperature(roast.ambientC)],
     ],
     events: liveEntries(roast.entries)

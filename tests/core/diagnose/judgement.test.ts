@@ -405,14 +405,25 @@ describe('what also stands out', () => {
       read({ now: log([250, 480, 630]), more: { cups: [cup(['tart'], hours)], ...more } });
     const fresh = tasted(5);
     assert.equal(fresh.findings[0]?.id, 'cupAge');
-    assert.match(
-      fresh.findings[0]?.evidence[0] ?? '',
-      /^It was tasted 4 h 5\d min after|^It was tasted 4:5|^It was tasted/,
-    );
+    assert.match(fresh.findings[0]?.evidence[0] ?? '', /^It was tasted 4\sh 50\smin after the pull/);
     assert.equal(fresh.its.complaints.size, 0);
     assert.notEqual(tasted(72).findings[0]?.id, 'cupAge');
     assert.equal(tasted(24 * 90).findings[0]?.id, 'cupAge');
     assert.notEqual(tasted(24 * 90, { frozen: true }).findings[0]?.id, 'cupAge');
+  });
+  it('a cup of one part of a staged pull ages as that part does', () => {
+    const [light, dark] = [
+      pull(630, { shade: 1, all: false, grams: 80 }),
+      pull(760, { shade: 7, all: true, grams: 80 }),
+    ];
+    const firstOf = ({ id }: Entry) => {
+      const made = { ...cup(['bitter'], 24 * 35), pullId: id as Id<'entry'> };
+      return read({ now: [mark(250, 'yellow'), mark(480, 'firstCrack'), light, dark], more: { cups: [made] } })
+        .findings[0];
+    };
+    assert.notEqual(firstOf(light)?.id, 'cupAge', 'a light part is good for six weeks');
+    assert.equal(firstOf(dark)?.id, 'cupAge', 'a dark one for four');
+    assert.equal(firstOf(dark)?.proposal.pullId, dark.id);
   });
 });
 

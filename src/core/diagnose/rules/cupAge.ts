@@ -29,5 +29,6 @@ export const cupAge: Rule = {
   propose: ({ cupAgeH }) => ({
     change: { kind: 'care', care: cupAgeH?.state === 'faded' ? 'tasteFresh' : 'restFirst' },
     question: 'Tasted at its best?',
+    pullId: cupAgeH?.pullId,
   }),
 };
