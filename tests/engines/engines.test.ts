@@ -15,16 +15,22 @@ after(() => app.stop());
 const TIMER = '//*[@role="timer"]';
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** The kinds of the log's lines, straight from the browser's database. */
-const log = (driver: Driver) =>
-  driver.run<string[]>(`
+/** What an expression says of the `roasts`, straight from the browser's database. */
+const ofRoasts = <T>(driver: Driver, says: string) =>
+  driver.run<T>(`
     const opening = indexedDB.open('gander');
     const db = await new Promise((resolve, reject) => { opening.onsuccess = () => resolve(opening.result); opening.onerror = () => reject(opening.error); });
     const asking = db.transaction('roasts').objectStore('roasts').getAll();
     const roasts = await new Promise((resolve, reject) => { asking.onsuccess = () => resolve(asking.result); asking.onerror = () => reject(asking.error); });
     db.close();
-    return roasts.flatMap(({ entries }) => entries.map(({ kind, milestone }) => milestone ?? kind));
+    return ${says};
   `);
+/** The kinds of the log's lines. */
+const log = (driver: Driver) =>
+  ofRoasts<string[]>(
+    driver,
+    'roasts.flatMap(({ entries }) => entries.map(({ kind, milestone }) => milestone ?? kind))',
+  );
 const logged = (driver: Driver, ...kinds: string[]) =>
   until(`the log to hold ${kinds.join(', ')}`, async () => JSON.stringify(await log(driver)) === JSON.stringify(kinds));
 
@@ -80,6 +86,14 @@ async function journey(driver: Driver): Promise<void> {
   await seen(driver, words('Loss 15.0 %'));
   await driver.goto(`${app.address}/journal/`);
   await seen(driver, '//*[normalize-space(text())="1 roast"]');
+  await driver.click('//li[@data-row="0"]//a');
+  await seen(driver, field('Note'));
+  await driver.fill(field('Note'), 'sweeter than last time');
+  await driver.run('document.activeElement.blur()');
+  await until('the note to be kept', () => ofRoasts<boolean>(driver, 'roasts[0].note !== undefined'));
+  // Most keep a page that was left as it stood, and heard of nothing that was written since.
+  await driver.back();
+  await seen(driver, words('sweeter than last time'));
   await saveAndLoad(driver);
 }
 

@@ -131,6 +131,36 @@ describe('RowReader', () => {
     assert.equal(reader.rows.size, 300);
     assert.ok(reader.rows.has(idAt(399)));
   });
+  it('reads again what was written meanwhile; the old row stands until the new one is there', async () => {
+    const { reader, asked } = reading();
+    const few = hundred.slice(0, 2);
+    reader.see(few, 0, 1);
+    await settle();
+    const before = few.map((id) => reader.rows.get(id));
+    reader.readAgain();
+    assert.deepEqual(
+      few.map((id) => reader.rows.get(id)),
+      before,
+    );
+    reader.see(few, 0, 1);
+    await settle();
+    assert.deepEqual(asked, [few, few]);
+    assert.ok(few.every((id, i) => reader.rows.get(id) !== before[i]));
+    reader.see(few, 0, 1);
+    assert.equal(asked.length, 2);
+  });
+  it('does not draw what was read before the write', async () => {
+    const { reader, asked } = reading();
+    const few = hundred.slice(0, 2);
+    reader.see(few, 0, 1);
+    reader.readAgain();
+    await settle();
+    assert.equal(reader.rows.size, 0);
+    reader.see(few, 0, 1);
+    await settle();
+    assert.equal(reader.rows.size, 2);
+    assert.equal(asked.length, 2);
+  });
   it('hands out nothing more after it was stopped', async () => {
     const { reader } = reading();
     reader.see(hundred, 0, 5);

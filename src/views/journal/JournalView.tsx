@@ -58,10 +58,6 @@ function Journal() {
       }),
     [],
   );
-  const changed = () => {
-    setTicked(new Set());
-    journal.reload();
-  };
   const shown = useMemo(() => journal.ids ?? [], [journal.ids]);
   if (journal.total === 0)
     return (
@@ -119,7 +115,7 @@ function Journal() {
       )}
       {ticked.size > 0 && (
         <Suspense fallback={null}>
-          <Ticked ticked={ticked} onUntick={() => setTicked(new Set())} onChanged={changed} />
+          <Ticked ticked={ticked} onUntick={() => setTicked(new Set())} />
         </Suspense>
       )}
     </>

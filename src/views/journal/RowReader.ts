@@ -15,6 +15,10 @@ export class RowReader {
   private waiting: NamedRoast[] = [];
   private inView: ReadonlySet<string> = new Set();
   private frame = 0;
+  /** Rows that were drawn before something was written; they stand until they are read again. */
+  private readonly old = new Set<string>();
+  /** How often everything was to be read again: what was asked before that comes too late. */
+  private turn = 0;
 
   /** `read` fetches roasts by their ids; `onRows` is called when rows in view came up, `onFailed` when reading went wrong. */
   constructor(
@@ -33,20 +37,32 @@ export class RowReader {
     this.inView = new Set(ids.slice(fromRow, toRow + 1));
     const from = Math.floor(fromRow / BLOCK) * BLOCK;
     const to = Math.ceil((toRow + 1) / BLOCK) * BLOCK;
-    const missing = ids.slice(from, to).filter((id) => !this.rows.has(id) && !this.asked.has(id));
+    const missing = ids.slice(from, to).filter((id) => (!this.rows.has(id) || this.old.has(id)) && !this.asked.has(id));
     if (missing.length === 0) return;
     for (const id of missing) this.asked.add(id);
+    const { turn } = this;
     this.read(missing)
       .then((found) => {
+        if (turn !== this.turn) return;
         this.waiting.push(...found);
         if (this.frame === 0) this.handOut();
       })
       .catch(this.onFailed)
       // What did not come is asked for again when it is seen next.
       .finally(() => {
+        if (turn !== this.turn) return;
         const came = new Set<string>(this.waiting.map(({ roast }) => roast.id));
         for (const id of missing) if (!came.has(id)) this.asked.delete(id);
       });
+  }
+
+  /** Something was written: whatever is in view is read again, and stands until it was. */
+  readAgain(): void {
+    for (const id of this.rows.keys()) this.old.add(id);
+    this.turn++;
+    this.asked.clear();
+    this.stop();
+    this.onRows();
   }
 
   stop(): void {
@@ -69,6 +85,7 @@ export class RowReader {
 
   private draw(named: NamedRoast): void {
     this.rows.set(named.roast.id, drawnRow(named));
+    this.old.delete(named.roast.id);
     this.asked.delete(named.roast.id);
   }
 

@@ -12,12 +12,10 @@ import { saveNotebook } from '@/ui/saveNotebook';
 interface TickedProps {
   readonly ticked: ReadonlySet<string>;
   readonly onUntick: () => void;
-  /** Roasts were deleted or tagged. */
-  readonly onChanged: () => void;
 }
 
 /** What can be done with the ticked roasts, at the lower edge while there are any. */
-export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
+export function Ticked({ ticked, onUntick }: TickedProps) {
   const [tagging, setTagging] = useState<string>();
   const [asking, setAsking] = useState(false);
   if (ticked.size === 0) return null;
@@ -27,7 +25,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
     setAsking(false);
     const change = await removeRoasts(database(), ids);
     notify({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
-    onChanged();
+    onUntick();
   };
   const save = async () => saveNotebook({ kind: 'roasts', ids }, `${ids.length}-roasts`);
   const tag = async () => {
@@ -36,7 +34,7 @@ export function Ticked({ ticked, onUntick, onChanged }: TickedProps) {
     if (!word) return;
     const change = await tagRoasts(database(), ids, word);
     notify({ text: `${capital(count)} tagged “${word}”.`, undo: change });
-    onChanged();
+    onUntick();
   };
   return (
     <section

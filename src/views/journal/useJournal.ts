@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { type JournalQuery, type Sorting, whatIsAsked } from '@/core/journal';
 import { chosenHousehold, database } from '@/store/current';
+import { onTableChange } from '@/store/onTableChange';
 import { type NamedRoast, newestRoasts, roastIds } from '@/store/queries';
 import type { ReadJournal } from './readJournal';
 import { type Findings, useFindings } from './useFindings';
@@ -24,8 +25,6 @@ export interface JournalModel {
   /** More roasts may match yet: what stands out in them is still being looked for. */
   readonly soFar: boolean;
   readonly failed: boolean;
-  /** Something was changed here: read the journal anew. */
-  readonly reload: () => void;
   readonly readFindings: () => void;
 }
 
@@ -36,15 +35,16 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
   const all = useLiveQuery(async () => (painted ? roastIds(database()) : undefined), [painted]);
   const [read, setRead] = useState<ReadJournal>();
   const [failed, setFailed] = useState(false);
-  const [loads, setLoads] = useState(0);
+  const loads = useWritten();
   const [wanted, setWanted] = useState(false);
   const asked = whatIsAsked(query);
   const plain = sorting === 'newest' && Object.keys(asked).length === 0;
   const count = all?.length;
+  const counted = count !== undefined;
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another number of roasts, or a change made here, is what reads anew
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was written is what reads anew
   useEffect(() => {
-    if (count === undefined) return;
+    if (!counted) return;
     let current = true;
     const go = async () => {
       const { readJournal } = await import('./readJournal');
@@ -57,7 +57,7 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
       current = false;
       clearTimeout(timer);
     };
-  }, [count, loads]);
+  }, [counted, loads]);
 
   const searched = asked.text !== undefined || asked.finding !== undefined;
   // Once begun it goes on: what it found stays found.
@@ -85,9 +85,36 @@ export function useJournal(query: JournalQuery, sorting: Sorting): JournalModel 
     findings,
     failed,
     soFar: searched && findings.done < (read?.rows.length ?? 0),
-    reload: useCallback(() => setLoads((before) => before + 1), []),
     readFindings: useCallback(() => setWanted(true), []),
   };
+}
+
+/** What a search, an order or a finding goes by. */
+const SEARCHED = ['roasts', 'cups', 'flights', 'lots', 'gear'] as const;
+/** Several writes in a row are one. */
+const SETTLES_MS = 300;
+
+/** Counts the times that something the journal is searched by was written, here or elsewhere; while nobody looks it waits. */
+function useWritten(): number {
+  const [times, setTimes] = useState(0);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let missed = false;
+    const written = () => {
+      clearTimeout(timer);
+      missed = document.hidden;
+      if (!missed) timer = setTimeout(() => setTimes((before) => before + 1), SETTLES_MS);
+    };
+    const seen = () => missed && written();
+    document.addEventListener('visibilitychange', seen);
+    const stop = onTableChange(database(), SEARCHED, written);
+    return () => {
+      stop();
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', seen);
+    };
+  }, []);
+  return times;
 }
 
 const alike = (some: readonly string[], others: readonly string[] | undefined) =>

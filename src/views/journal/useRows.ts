@@ -1,5 +1,6 @@
 import { useEffect, useReducer, useState } from 'react';
 import { database } from '@/store/current';
+import { onTableChange } from '@/store/onTableChange';
 import { type NamedRoast, namedRoasts } from '@/store/queries';
 import type { DrawnRow } from '@/ui/rows/drawnRow';
 import { RowReader } from './RowReader';
@@ -16,6 +17,7 @@ export function useRows(
   const [reader] = useState(() => new RowReader((wanted) => namedRoasts(database(), wanted), redraw, setFailed));
   if (failed) throw failed;
   reader.take(first);
+  useEffect(() => onTableChange(database(), ['roasts', 'lots', 'gear'], () => reader.readAgain()), [reader]);
   useEffect(() => () => reader.stop(), [reader]);
   useEffect(() => reader.see(ids, fromRow, toRow));
   return reader.rows;
