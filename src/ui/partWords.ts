@@ -1,5 +1,5 @@
-import { partsOf } from '@/core/record';
-import { finalShade, meantShade, type Roast } from '@/core/roast';
+import { partsOf, shadesOf } from '@/core/record';
+import type { Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 
 /** “the medium-dark part”, where a roast was pulled in parts and one of them is meant; else nothing. */
@@ -13,10 +13,14 @@ export function partWords(
   return part ? `the ${shade(part.shade)} part` : '';
 }
 
-/** How dark the beans of a cup are: the part it was made of, or the roast; "for medium" where nobody looked. */
+/** How dark the beans of a cup are: the part it was made of, or all parts of the roast; “for medium” where nobody looked. */
 export function shadeWords(roast: Roast, shade: (number: ShadeNumber) => string, pullId?: string | undefined): string {
-  const part = partsOf(roast).find(({ pull }) => pull.id === pullId);
-  if (part) return part.pull.shade === undefined ? `for ${shade(part.shade)}` : shade(part.shade);
-  const looked = finalShade(roast);
-  return looked === undefined ? `for ${shade(meantShade(roast))}` : shade(looked);
+  const part = partsOf(roast).filter(({ pull }) => pull.id === pullId);
+  return shadesWords(part.length > 0 ? part : shadesOf(roast), shade);
 }
+
+/** “light, then medium-dark”; “for medium” where nobody looked. */
+export const shadesWords = (shades: readonly Known[], name: (number: ShadeNumber) => string): string =>
+  shades.map(({ shade, looked }) => (looked ? name(shade) : `for ${name(shade)}`)).join(', then ');
+
+type Known = ReturnType<typeof shadesOf>[number];

@@ -10,13 +10,13 @@ describe('drawnRow', () => {
     const roast = { ...roastOf([mark(240, 'firstCrack'), pull(320, { grams: 85, shade: 4 })]), greenGrams: 100 };
     const row = drawnRow({ ...names, roast });
     assert.equal(row.lossPercent, 15);
-    assert.deepEqual([row.shade, row.shadeIsMeant], [4, false]);
+    assert.deepEqual(row.shades, [{ shade: 4, looked: true }]);
     assert.equal(row.ribbon.milestones.firstCrack, 240);
   });
   it('leaves open what nobody weighed or looked at', () => {
     const row = drawnRow({ ...names, roast: roastOf([mark(240, 'firstCrack')]) });
     assert.equal(row.lossPercent, undefined);
-    assert.deepEqual([row.shade, row.shadeIsMeant], [4, true]);
+    assert.deepEqual(row.shades, [{ shade: 4, looked: false }]);
     assert.equal(row.ribbon.milestones.pull, undefined);
   });
 });

@@ -21,7 +21,6 @@ const MAY = {
     'plan/Expected.tsx',
     'roastday/DayStrip.tsx',
     'roastpage/RoastPage.tsx',
-    'roastpage/ShareRoast.tsx',
     'today/GrowingRibbon.tsx',
   ],
   clock: [

@@ -39,8 +39,14 @@ describe('what stands in one line', () => {
     const parts = [pull(300, { all: false }), pull(330, { shade: 5 })];
     const staged = { ...roastOf(parts), plannedParts: [3, 5].map((shade) => ({ shade: shade as 3 | 5, share: 0.5 })) };
     const said = (pullId?: string) => shadeWords(staged, (shade) => `shade ${shade}`, pullId);
-    assert.deepEqual([said(parts[0]?.id), said(parts[1]?.id), said()], ['for shade 3', 'shade 5', 'shade 5']);
+    assert.deepEqual(
+      [said(parts[0]?.id), said(parts[1]?.id), said()],
+      ['for shade 3', 'shade 5', 'for shade 3, then shade 5'],
+    );
     assert.equal(shadeWords(roastOf([pull(300)]), String), 'for 4');
+    assert.equal(shadeWords({ ...staged, entries: [] }, String), 'for 3, then for 5');
+    // Pulled in two without a plan: the look at the last one speaks for both.
+    assert.equal(shadeWords(roastOf([pull(300, { all: false }), pull(330, { shade: 5 })]), String), '5');
   });
 });
 

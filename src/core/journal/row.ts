@@ -1,7 +1,8 @@
 import { mean } from 'd3-array';
 import { type Lot, lotTitle, type Process } from '../bean/index.ts';
 import type { Gear, MethodId } from '../gear/index.ts';
-import { liveEntries, milestonesOf, type Roast, roastedGrams, shadeAsKnown } from '../roast/index.ts';
+import { shadesOf } from '../record/index.ts';
+import { liveEntries, milestonesOf, type Roast, roastedGrams } from '../roast/index.ts';
 import { lossPercent, type ShadeNumber } from '../shade/index.ts';
 import type { Cup } from '../taste/index.ts';
 
@@ -15,8 +16,8 @@ export interface JournalRow {
   readonly gear: string;
   readonly process: Process | undefined;
   readonly method: MethodId | undefined;
-  /** As it came out, else as it was wanted. */
-  readonly shade: ShadeNumber;
+  /** Of each part, as it came out, else as it was wanted. */
+  readonly shades: readonly ShadeNumber[];
   readonly stars: number | undefined;
   /** The mean of its cups' overall scores, 0 to 10. */
   readonly overall: number | undefined;
@@ -51,7 +52,7 @@ export function journalRow(
     gear: gear?.nickname ?? '',
     process: lot?.process,
     method: gear?.method,
-    shade: shadeAsKnown(roast),
+    shades: shadesOf(roast).map(({ shade }) => shade),
     stars: roast.stars,
     overall: mean(scores),
     firstCrackS: firstCrack,

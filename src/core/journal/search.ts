@@ -95,11 +95,9 @@ export class JournalIndex {
 const monthName = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
 
 /** What a roast is besides its names: its shade by either name, its process and method, its month. */
-function kindWords({ shade, process, method, createdAt }: JournalRow): string[] {
-  const { name, traditional } = shadeOf(shade);
+function kindWords({ shades, process, method, createdAt }: JournalRow): string[] {
   return [
-    name,
-    traditional,
+    ...shades.map(shadeOf).flatMap(({ name, traditional }) => [name, traditional]),
     process ? processNames[process] : '',
     method ? methodOf(method).name : '',
     monthName.format(new Date(createdAt)),
@@ -118,7 +116,7 @@ function fits(row: JournalRow, query: JournalQuery, findings: readonly string[])
     (query.lotId === undefined || row.lotId === query.lotId) &&
     (query.gearId === undefined || row.gearId === query.gearId) &&
     (query.process === undefined || row.process === query.process) &&
-    (query.shade === undefined || row.shade === query.shade) &&
+    (query.shade === undefined || row.shades.includes(query.shade)) &&
     (query.stars === undefined || (row.stars ?? 0) >= query.stars) &&
     (query.tag === undefined || row.tags.includes(query.tag)) &&
     (query.from === undefined || day >= query.from) &&

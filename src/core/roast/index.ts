@@ -34,6 +34,7 @@ export {
   finalShade,
   isUnderWay,
   meantShade,
+  meantShades,
   milestonesOfRoast,
   pulledMs,
   pullsOf,

@@ -54,11 +54,18 @@ export function meantShade(
   return parts?.[Math.min(pull, parts.length - 1)]?.shade ?? roast.wantedShade;
 }
 
+/** The shades that were meant, one for each part of a staged pull. */
+export const meantShades = ({
+  wantedShade,
+  plannedParts,
+}: Pick<Roast, 'wantedShade' | 'plannedParts'>): ShadeNumber[] =>
+  (plannedParts ?? [{ shade: wantedShade }]).map(({ shade }) => shade);
+
 /** What a roast was meant to be, in words: “medium”; of a staged pull “light-medium, then medium-dark”. */
 export const wantedWords = (
-  { wantedShade, plannedParts }: Pick<Roast, 'wantedShade' | 'plannedParts'>,
+  roast: Pick<Roast, 'wantedShade' | 'plannedParts'>,
   name: (shade: ShadeNumber) => string,
-): string => (plannedParts ?? [{ shade: wantedShade }]).map(({ shade }) => name(shade)).join(', then ');
+): string => meantShades(roast).map(name).join(', then ');
 
 /** How dark a roast is, as far as it is known: as it turned out, else as it was meant. */
 export const shadeAsKnown = (roast: Pick<Roast, 'entries' | 'wantedShade' | 'plannedParts'>): ShadeNumber =>

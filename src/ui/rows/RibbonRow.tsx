@@ -2,6 +2,7 @@ import { lazy, memo, Suspense } from 'react';
 import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { dotted } from '../dotted';
+import { shadesWords } from '../partWords';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
 import { useHousehold, useWords } from '../useHousehold';
@@ -37,7 +38,7 @@ export const RibbonRow = memo(function RibbonRow({
 }: RibbonRowProps) {
   const words = useWords();
   const { photosInJournal } = useHousehold();
-  const { lotName, ribbon, shade, note, stars } = row;
+  const { lotName, ribbon, shades, note, stars } = row;
   const { pull } = ribbon.milestones;
   const zero = lineUpAt(ribbon, lineUp) ?? -fromS;
   const date = useRoastDates().date(row.createdAt);
@@ -63,8 +64,7 @@ export const RibbonRow = memo(function RibbonRow({
           )}
           <b>{date}</b> · {lotName}
           <span className="text-husk block truncate text-[0.95rem]">
-            {row.gearName} · {row.shadeIsMeant && 'for '}
-            {words.shade(shade)}
+            {row.gearName} · {shadesWords(shades, words.shade)}
             {note && ` · ${note}`}
           </span>
         </span>

@@ -1,5 +1,6 @@
-import { finalShade, isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams, shadeAsKnown } from '@/core/roast';
-import { lossPercent, type ShadeNumber } from '@/core/shade';
+import { shadesOf } from '@/core/record';
+import { isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
+import { lossPercent } from '@/core/shade';
 import type { NamedRoast } from '@/store/queries';
 
 /** What a row shows of a roast: a list keeps hundreds of rows, and a roast's whole log is far larger. */
@@ -9,9 +10,8 @@ export interface DrawnRow {
   readonly lotName: string;
   readonly gearName: string;
   readonly ribbon: Ribbon;
-  /** As it came out, and before somebody looked as it was meant. */
-  readonly shade: ShadeNumber;
-  readonly shadeIsMeant: boolean;
+  /** Of each part, as it came out, and before somebody looked as it was meant. */
+  readonly shades: ReturnType<typeof shadesOf>;
   /** Weight lost, percent; undefined until every part is weighed. */
   readonly lossPercent: number | undefined;
   readonly note: string | undefined;
@@ -28,8 +28,7 @@ export function drawnRow({ roast, lotName, gearName }: NamedRoast): DrawnRow {
     lotName,
     gearName,
     ribbon: ribbonOf(roast),
-    shade: shadeAsKnown(roast),
-    shadeIsMeant: finalShade(roast) === undefined,
+    shades: shadesOf(roast),
     lossPercent: roasted === undefined ? undefined : lossPercent(roast.greenGrams, roasted),
     note: roast.note,
     stars: roast.stars,

@@ -26,7 +26,7 @@ const row = (id: string, facts: Partial<JournalRow> = {}): JournalRow => ({
   process: 'washed',
   method: 'hotAirPopper',
   overall: undefined,
-  shade: 4,
+  shades: [4],
   stars: undefined,
   firstCrackS: 240,
   pullS: 300,
@@ -39,7 +39,14 @@ const row = (id: string, facts: Partial<JournalRow> = {}): JournalRow => ({
 const rows = [
   row('1', { notes: 'tart, like lemon pith', stars: 2, pullS: 290 }),
   row('2', { lot: 'Three Herons, Rwanda', lotId: 'lot:two0', stars: 5, words: 'apricot tea', tags: ['guests'] }),
-  row('3', { gear: 'Crank pot', gearId: 'gear:two0', process: 'natural', shade: 6, lossPercent: undefined, stars: 4 }),
+  row('3', {
+    gear: 'Crank pot',
+    gearId: 'gear:two0',
+    process: 'natural',
+    shades: [2, 6],
+    lossPercent: undefined,
+    stars: 4,
+  }),
 ];
 const index = await JournalIndex.make(rows, { rushedBrowning: 'browning rushed' });
 const findings = new Map([['1', ['rushedBrowning']]]);
@@ -78,6 +85,7 @@ describe('searching the journal', () => {
     assert.deepEqual(ask({ gearId: 'gear:two0' as never }), ['3']);
     assert.deepEqual(ask({ process: 'natural' }), ['3']);
     assert.deepEqual(ask({ shade: 6 }), ['3']);
+    assert.deepEqual(ask({ shade: 2 }), ['3'], 'the first part of a staged pull');
     assert.deepEqual(ask({ stars: 4 }), ['3', '2']);
     assert.deepEqual(ask({ tag: 'guests' }), ['2']);
     assert.deepEqual(ask({ finding: 'rushedBrowning' }), ['1']);
@@ -118,7 +126,7 @@ describe('searching the journal', () => {
         lotId: fc.constantFrom('lot:one0', 'lot:two0'),
         gearId: fc.constantFrom('gear:one0', 'gear:two0'),
         process: fc.constantFrom('washed' as const, 'natural' as const, undefined),
-        shade: fc.constantFrom(3 as const, 4 as const, 6 as const),
+        shades: fc.array(fc.constantFrom(3 as const, 4 as const, 6 as const), { minLength: 1 }),
         stars: fc.constantFrom(1, 3, 5, undefined),
         tags: fc.subarray(['guests', 'gift']),
         day: fc.integer({ min: 1, max: 28 }),
@@ -146,7 +154,7 @@ describe('searching the journal', () => {
             (!query.lotId || each.lotId === query.lotId) &&
             (!query.gearId || each.gearId === query.gearId) &&
             (!query.process || each.process === query.process) &&
-            (!query.shade || each.shade === query.shade) &&
+            (!query.shade || each.shades.includes(query.shade)) &&
             (!query.stars || (each.stars !== undefined && each.stars >= query.stars)) &&
             (!query.tag || each.tags.includes(query.tag)) &&
             (!query.from || each.createdAt.slice(0, 10) >= query.from) &&
@@ -204,11 +212,11 @@ describe('a row of the journal', () => {
     assert.equal(made.overall, 7);
     assert.equal(made.notes, 'windy smells of hay better on day six');
     assert.deepEqual(
-      [made.words, made.tags, made.shade, made.pullS, made.lossPercent],
-      ['toffee', ['balcony'], 7, 320, 15],
+      [made.words, made.tags, made.shades, made.pullS, made.lossPercent],
+      ['toffee', ['balcony'], [7], 320, 15],
     );
     const bare = journalRow(roastOf([]), undefined, undefined, [], []);
-    assert.deepEqual([bare.lot, bare.pullS, bare.lossPercent, bare.shade], ['', undefined, undefined, 4]);
+    assert.deepEqual([bare.lot, bare.pullS, bare.lossPercent, bare.shades], ['', undefined, undefined, [4]]);
   });
   it('a saved view has a name and a query of known parts', () => {
     const view = { id: 'view:test0001', name: 'Good ones', query: { stars: 4 }, sorting: 'best' };
