@@ -1,8 +1,9 @@
 import { max } from 'd3-array';
+import { subDays } from 'date-fns';
 import type { Lot } from '@/core/bean';
 import type { Gear } from '@/core/gear';
 import { createId } from '@/core/ids';
-import { type BatchRow, type DayBatch, dayId, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
+import { type BatchRow, type DayBatch, dayId, goesOn, MOST_DAY_BATCHES, type RoastDay } from '@/core/plan';
 import { milestonesOfRoast, pulledMs, type Roast } from '@/core/roast';
 import { localDay } from '@/core/units';
 import { changeRow } from './change.ts';
@@ -15,10 +16,23 @@ export function getDay(db: GanderDatabase, date: string): Promise<RoastDay | und
   return db.days.get(dayId(date));
 }
 
+/** The day that is roasted at a moment (`roastDate`), whether anything was noted for it or not. */
+export async function dayRoasted(db: GanderDatabase, nowMs: number): Promise<RoastDay> {
+  const date = await roastDate(db, nowMs);
+  return (await getDay(db, date)) ?? emptyDay(date);
+}
+
+const emptyDay = (date: string): RoastDay => ({
+  id: dayId(date),
+  date,
+  batches: [],
+  ticked: [],
+  createdAt: new Date().toISOString(),
+});
+
 /** Changes the day of a date, which is made when there is none; gives the change, for undo. */
 export function editDay(db: GanderDatabase, date: string, next: (day: RoastDay) => Partial<RoastDay>): Promise<Change> {
-  const empty = { id: dayId(date), date, batches: [], ticked: [], createdAt: new Date().toISOString() };
-  return changeRow(db, 'days', empty, next);
+  return changeRow(db, 'days', emptyDay(date), next);
 }
 
 /** What is said of a day with too many batches. */
@@ -49,6 +63,21 @@ export async function batchRows(db: GanderDatabase, day: RoastDay | undefined): 
   });
 }
 
+const dayBefore = (moment: string | number) => localDay(subDays(new Date(moment), 1));
+
+/** The date whose list is roasted at a moment: that day's own, or past midnight the evening's before as long as it goes on. */
+export async function roastDate(db: GanderDatabase, nowMs: number): Promise<string> {
+  const before = dayBefore(nowMs);
+  return goesOn(await batchRows(db, await getDay(db, before)), nowMs) ? before : localDay(nowMs);
+}
+
+/** The day on whose list a roast stands: its own or, past midnight, the one before. */
+async function dayListing(db: GanderDatabase, roast: Roast): Promise<RoastDay | undefined> {
+  const began = roast.chargedAt ?? roast.createdAt;
+  const days = await Promise.all([getDay(db, localDay(began)), getDay(db, dayBefore(began))]);
+  return days.find((day) => day?.batches.some(({ roastId }) => roastId === roast.id));
+}
+
 /** Where a roast stands in its day: the batch to roast after it, or that it was the last. */
 export interface DayCarriesOn {
   readonly date: string;
@@ -63,8 +92,8 @@ export interface DayCarriesOn {
 
 /** How the day of a roast goes on; undefined for a roast of no day. */
 export async function dayAfter(db: GanderDatabase, roast: Roast): Promise<DayCarriesOn | undefined> {
-  const day = await getDay(db, localDay(new Date(roast.chargedAt ?? roast.createdAt)));
-  if (!day?.batches.some(({ roastId }) => roastId === roast.id)) return undefined;
+  const day = await dayListing(db, roast);
+  if (!day) return undefined;
   const rows = await batchRows(db, day);
   const open = rows.filter((row) => row.roast === undefined);
   const batch = open[0]?.batch;
@@ -81,16 +110,16 @@ export async function dayAfter(db: GanderDatabase, roast: Roast): Promise<DayCar
   };
 }
 
-/** Roasts that were begun on a date and are no batch of its day, oldest first. */
-export async function roastsBesides(db: GanderDatabase, date: string, day: RoastDay | undefined): Promise<Roast[]> {
+/** Roasts that were begun on a date and are on no list, oldest first. */
+export async function roastsBesides(db: GanderDatabase, date: string): Promise<Roast[]> {
   const from = new Date(`${date}T00:00`);
   const to = new Date(from.getFullYear(), from.getMonth(), from.getDate() + 1);
   const roasts = await db.roasts
     .where('createdAt')
     .between(from.toISOString(), to.toISOString(), true, false)
     .toArray();
-  const listed = new Set<string | undefined>(day?.batches.map(({ roastId }) => roastId));
-  return roasts.filter(({ id }) => !listed.has(id));
+  const listing = await Promise.all(roasts.map((roast) => dayListing(db, roast)));
+  return roasts.filter((_, i) => !listing[i]);
 }
 
 /** Puts a roast that was begun without the day on its list; gives the change, for undo. */

@@ -304,6 +304,13 @@ describe('a roast day', () => {
     await page.getByLabel('How many').selectOption('2');
     await page.getByLabel('Batch gear').selectOption({ label: 'Blue popper' });
     await page.getByRole('button', { name: 'Put it on the list' }).click();
+    await page.getByText('of waiting: the Blue popper cools.').waitFor();
+    const hot = page.getByLabel(/^Start hot: batch 2/);
+    await hot.click();
+    await page.getByText('Into hot gear on purpose').waitFor();
+    assert.equal(await page.getByText('of waiting').count(), 0);
+    await hot.click();
+    await page.getByText('of waiting: the Blue popper cools.').waitFor();
     const roastIt = async () => {
       await page.getByRole('button', { name: 'Beans in' }).click();
       await page.getByRole('timer').waitFor();

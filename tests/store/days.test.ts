@@ -7,14 +7,17 @@ import {
   addBatches,
   batchRows,
   dayAfter,
+  dayRoasted,
   earlierDays,
   editDay,
   getDay,
   listedDays,
   putOnDay,
+  roastDate,
   roastsBesides,
 } from '@/store/days';
 import { addGear, bringBack, lotsWithStock, notHad, putAway, removeGear, removeLot } from '@/store/larder';
+import { startRoast } from '@/store/roasting';
 import { getHousehold, saveHousehold } from '@/store/settings';
 import { undoChange } from '@/store/undo';
 import { usualBatch } from '@/store/usualBatch';
@@ -28,11 +31,11 @@ describe('a roast day', () => {
     const date = localDay(new Date(roast.chargedAt ?? ''));
     assert.equal(await dayAfter(db, roast), undefined, 'a roast of no day has no next batch');
     assert.deepEqual(
-      (await roastsBesides(db, date, undefined)).map(({ id }) => id),
+      (await roastsBesides(db, date)).map(({ id }) => id),
       [roast.id],
     );
     const change = await putOnDay(db, date, roast);
-    assert.deepEqual(await roastsBesides(db, date, await getDay(db, date)), []);
+    assert.deepEqual(await roastsBesides(db, date), []);
     assert.deepEqual(await dayAfter(db, roast), { date, next: undefined, lastPullMs: undefined, left: 0 });
     await addBatches(db, date, Array(2).fill({ lotId: lot.id, gearId: gear.id, greenGrams: 85, shade: 4 }));
     const after = await dayAfter(db, roast);
@@ -40,6 +43,37 @@ describe('a roast day', () => {
     const [row] = await batchRows(db, await getDay(db, date));
     assert.equal(after?.lastPullMs, Date.parse(roast.chargedAt ?? '') + (row?.reached.pull ?? 0) * 1000);
     await undoChange(db, change);
+  });
+  it('goes on past midnight: its list, its next batch, and nothing beside it on the new day', async () => {
+    const { db, gear, lot, roasted } = await smallHousehold();
+    const at = (day: number, hour: number, minute = 0) => new Date(2026, 10, day, hour, minute);
+    const [evening, after] = [at(24, 23, 40), at(25, 0, 20)];
+    const first = await roasted(24, { createdAt: evening.toISOString(), chargedAt: evening.toISOString() });
+    assert.equal(await roastDate(db, after.getTime()), '2026-11-25', 'nothing was planned');
+    const batch = { lotId: lot.id, gearId: gear.id, greenGrams: 80, shade: 4 as const };
+    await addBatches(db, '2026-11-24', [{ ...batch, roastId: first.id }, batch]);
+    assert.equal(await roastDate(db, evening.getTime()), '2026-11-24');
+    assert.equal(await roastDate(db, after.getTime()), '2026-11-24');
+    assert.equal(
+      await roastDate(db, at(25, 9).getTime()),
+      '2026-11-25',
+      'what was left over is not roasted in the morning',
+    );
+    const day = await dayRoasted(db, after.getTime());
+    const second = await startRoast(
+      db,
+      { lotId: lot.id, gearId: gear.id, greenGrams: 80, wantedShade: 4, place: 'indoors', pullRule: undefined },
+      'charge',
+      after.getTime(),
+      { ofDay: { date: day.date, batchId: day.batches[1]?.id ?? '' } },
+    );
+    assert.ok(second.kind === 'started');
+    assert.deepEqual(
+      [(await dayAfter(db, second.roast))?.date, (await dayAfter(db, second.roast))?.left],
+      ['2026-11-24', 0],
+    );
+    assert.equal(await roastDate(db, after.getTime() + 60_000), '2026-11-24', 'while the last one is on the heat');
+    assert.deepEqual(await roastsBesides(db, '2026-11-25'), []);
   });
   it('takes up to twenty batches and says so beyond; earlier days can be copied from', async () => {
     const { db, gear, lot, roasted } = await smallHousehold();

@@ -36,8 +36,6 @@ const MAY = {
     'live/zones/ClockFace.tsx',
     'roastpage/sound/usePlayer.ts',
   ],
-  // Which of two comes first.
-  order: ['recipes/recipeSteps.ts'],
   // One step of a choice that is offered, or a difference of two figures that stand beside it.
   beside: [
     'ahead/AheadSentence.tsx',

@@ -9,6 +9,7 @@ import { dotted } from '@/ui/dotted';
 import { shadeWords } from '@/ui/partWords';
 import { RuleChoice } from '@/ui/RuleChoice';
 import { Stars } from '@/ui/Stars';
+import { recipeSteps } from '@/views/recipes/recipeSteps';
 import { mark, pull, roastOf } from '../core/build.ts';
 
 describe('days', () => {
@@ -100,4 +101,26 @@ describe('Alike', () => {
     assert.match(words([340, 342, 341, 343, 300, 380, 290, 400]), /varies more than the older half/);
     assert.match(words([300, 320, 310, 330, 301, 321, 311, 331]), /about as much as the older half/);
   });
+});
+
+it('the steps of a recipe hold a move whose moment has no time, last and in words', () => {
+  const gear = {
+    id: 'gear:one00000',
+    nickname: 'Crank pot',
+    method: 'stovetopPopper',
+    createdAt: '2026-11-01T10:00:00.000Z',
+  };
+  const recipe = {
+    moves: [
+      { when: { kind: 'milestone', milestone: 'secondCrack' }, control: 'flame', value: 2 },
+      { when: { kind: 'milestone', milestone: 'firstCrack' }, control: 'flame', value: 4 },
+      { when: { kind: 'at', atS: 60 }, control: 'flame', value: 6 },
+    ],
+    guide: { firstCrack: 400, pull: 500 },
+  };
+  const told = recipeSteps(recipe as never, gear as never).map(({ clock, says }) => `${clock} ${says}`);
+  assert.equal(told.length, 6);
+  assert.match(told[1] ?? '', /^1:00 .*6$/);
+  assert.deepEqual([told[0], told[2]?.slice(0, 4), told[4]], ['0:00 beans in', '6:40', '8:20 pull']);
+  assert.match(told[5] ?? '', /^– .*2 at second crack$/);
 });

@@ -6,6 +6,7 @@ export { dayId } from './dayId.ts';
 export { type BatchRow, type DayFacts, type DayLine, type DayPlan, dayPlan, daysWork } from './dayPlan.ts';
 export { dayReasons } from './dayReasons.ts';
 export { dayTotals } from './dayTotals.ts';
+export { goesOn } from './goesOn.ts';
 export { type BatchAhead, beansAhead, countsOfBeans, givenAhead, greenAhead } from './greenAhead.ts';
 export { guessShade, type ShadeGuess, type ShadeSigns } from './guessShade.ts';
 export {

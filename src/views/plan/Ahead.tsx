@@ -13,7 +13,7 @@ import { WhatIf } from './WhatIf';
 interface AheadProps {
   readonly choices: Choices;
   readonly planned: Planned;
-  readonly day: RoastDay | undefined;
+  readonly day: RoastDay;
   readonly gear: readonly Gear[];
   readonly choose: (some: Partial<Choices>) => void;
   readonly onGear: (gearId: string) => void;

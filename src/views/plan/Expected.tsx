@@ -24,7 +24,7 @@ interface ExpectedProps {
   readonly choices: Choices;
   readonly planned: Planned;
   readonly foreseen: Foreseen;
-  readonly day: RoastDay | undefined;
+  readonly day: RoastDay;
   readonly gear: readonly Gear[];
   readonly onGear: (gearId: string) => void;
 }

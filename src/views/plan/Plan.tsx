@@ -28,7 +28,8 @@ const AddDialogs = lazy(() => import('./AddDialogs').then((module) => ({ default
 interface PlanProps {
   readonly gear: readonly Gear[];
   readonly lots: readonly LotStock[];
-  readonly day: RoastDay | undefined;
+  /** The day whose list, weather and preflight count: today, or past midnight the evening that goes on. */
+  readonly day: RoastDay;
   readonly earlier: Roast | undefined;
   readonly batch: DayBatch | undefined;
   readonly from: PlanFrom | undefined;
@@ -78,7 +79,7 @@ export function Plan(props: PlanProps) {
     weightUnit,
     props,
   );
-  const planned = usePlanned(choices, gear, lots, records);
+  const planned = usePlanned(choices, gear, lots, records, day);
   const guide = useGuide(from, planned);
   const [adding, setAdding] = useState<'lot' | 'gear'>();
   const [trouble, setTrouble] = useState<React.ReactNode>();
@@ -98,7 +99,7 @@ export function Plan(props: PlanProps) {
     if (!batches) return;
     if (!sure && isAskedAbout(planned)) return setAsking(how);
     setAsking(undefined);
-    const started = await begin({ choices, planned, earlier, batch, from, guide, how, nowMs }).catch(told);
+    const started = await begin({ choices, planned, earlier, day, batch, from, guide, how, nowMs }).catch(told);
     if (!started) return;
     const href = `/roast/live/?id=${encodeURIComponent(started.id)}`;
     if (started.kind === 'started') return location.assign(href);
@@ -154,7 +155,7 @@ export function Plan(props: PlanProps) {
             <Button
               variant="quiet"
               onClick={async () => {
-                if (await toDay(choices, planned).catch(told)) location.assign('/plan/day/');
+                if (await toDay(choices, planned, day).catch(told)) location.assign('/plan/day/');
               }}
             >
               Put it on today’s roast day

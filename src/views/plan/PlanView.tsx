@@ -1,8 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense } from 'react';
-import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { getDay } from '@/store/days';
+import { dayRoasted } from '@/store/days';
 import { gearRecords } from '@/store/gearRecords';
 import { addGear, addLot, gearWithUse, lotsWithStock, notHad } from '@/store/larder';
 import { shadeLikedOf } from '@/store/likedShades';
@@ -38,7 +37,7 @@ function Gathered() {
       gearWithUse(db),
       lotsWithStock(db),
       again ? getNamedRoast(db, again) : undefined,
-      getDay(db, localDay(new Date())),
+      dayRoasted(db, Date.now()),
       PLAN_FROM.some((name) => query.has(name))
         ? import('./planFrom').then(({ planFrom }) => planFrom(db, query))
         : undefined,
@@ -46,7 +45,7 @@ function Gathered() {
     const begin = {
       earlier: from?.earlier ?? earlier?.roast,
       from,
-      batch: day?.batches.find(({ id }) => id === batchId),
+      batch: day.batches.find(({ id }) => id === batchId),
       gearId: gear.find((each) => each.gear.id === query.get('gear'))?.gear.id,
     };
     const last = await lastRoast(db, wantedGear(begin));

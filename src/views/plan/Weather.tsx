@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { expectationFor, weatherWord } from '@/core/forecast';
 import { issueSentence } from '@/core/issues';
 import type { RoastDay } from '@/core/plan';
-import { windNames, winds } from '@/core/roast';
-import { formatSpan, fromCelsius, localDay, parseTemperature } from '@/core/units';
+import { USUAL_AMBIENT_C, windNames, winds } from '@/core/roast';
+import { formatSpan, fromCelsius, parseTemperature } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
 import { Choice } from '@/ui/Choice';
@@ -12,14 +12,13 @@ import type { Choices } from './useChoices';
 import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
 
-const MILD_C = 18;
 const RANGE = { leastC: -40, mostC: 60 };
 
 interface WeatherProps {
   readonly choices: Choices;
   readonly planned: Planned;
   readonly foreseen: Foreseen;
-  readonly day: RoastDay | undefined;
+  readonly day: RoastDay;
 }
 
 /** Outdoors: how cold and windy it is today, and what that does to the times. Noted once a day. */
@@ -27,17 +26,16 @@ export function Weather({ choices, planned, foreseen, day }: WeatherProps) {
   const words = useWords();
   const [text, setText] = useState<string>();
   if (choices.place !== 'outdoors') return null;
-  const save = (facts: Partial<RoastDay>) => void editDay(database(), localDay(new Date()), () => facts);
-  const stored =
-    day?.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
+  const save = (facts: Partial<RoastDay>) => void editDay(database(), day.date, () => facts);
+  const stored = day.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
   const parsed =
     text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
   const firstCrackS = foreseen.expectation.usualTimes.firstCrack.medianS;
   const { question } = planned;
-  const mild = expectationFor({ ...question, ambientC: MILD_C, wind: 'calm' }, foreseen.past);
+  const mild = expectationFor({ ...question, ambientC: USUAL_AMBIENT_C, wind: 'calm' }, foreseen.past);
   const known = question.ambientC !== undefined || question.wind !== undefined;
   const lateS = known ? firstCrackS - mild.usualTimes.firstCrack.medianS : 0;
-  const word = weatherWord({ ambientC: day?.ambientC, wind: day?.wind }, planned.gear.method);
+  const word = weatherWord({ ambientC: day.ambientC, wind: day.wind }, planned.gear.method);
   return (
     <div className="mt-3">
       <p className="text-husk">
@@ -58,7 +56,7 @@ export function Weather({ choices, planned, foreseen, day }: WeatherProps) {
         °{words.temperatureUnit}, with{' '}
         <Choice
           label="Wind"
-          value={day?.wind ?? 'calm'}
+          value={day.wind ?? 'calm'}
           options={winds.map((wind) => [wind, wind === 'calm' ? 'no wind' : windNames[wind]])}
           onPick={(wind) => save({ wind })}
         />

@@ -1,7 +1,6 @@
-import type { DayBatch } from '@/core/plan';
+import type { DayBatch, RoastDay } from '@/core/plan';
 import type { Guide } from '@/core/recipe';
 import type { Roast } from '@/core/roast';
-import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
 import { type RoastSetUp, startRoast } from '@/store/roasting';
@@ -13,6 +12,8 @@ interface Beginning {
   readonly choices: Choices;
   readonly planned: Planned;
   readonly earlier: Roast | undefined;
+  /** The roast day it belongs to. */
+  readonly day: RoastDay;
   readonly batch: DayBatch | undefined;
   readonly from: PlanFrom | undefined;
   /** The times of the recipe that is followed. */
@@ -22,10 +23,9 @@ interface Beginning {
 }
 
 /** Starts the roast, or the first of several batches, which then make a roast day. Gives the roast, or the one that keeps the gear busy. */
-export async function begin({ choices, planned, earlier, batch, from, guide, how, nowMs }: Beginning) {
-  const today = localDay(new Date(nowMs));
+export async function begin({ choices, planned, earlier, day, batch, from, guide, how, nowMs }: Beginning) {
   const several = !batch && (planned.batches?.batches ?? 1) > 1;
-  const added = several ? await toDay(choices, planned) : undefined;
+  const added = several ? await toDay(choices, planned, day) : undefined;
   const batchId = batch?.id ?? added?.[0]?.id;
   const started = await startRoast(
     database(),
@@ -37,7 +37,7 @@ export async function begin({ choices, planned, earlier, batch, from, guide, how
     how,
     nowMs,
     {
-      ofDay: batchId ? { date: today, batchId } : undefined,
+      ofDay: batchId ? { date: day.date, batchId } : undefined,
       experimentId: from?.kind === 'experiment' ? from.experiment.id : undefined,
     },
   );
@@ -46,8 +46,8 @@ export async function begin({ choices, planned, earlier, batch, from, guide, how
     : { kind: 'gearBusy' as const, id: started.roastId };
 }
 
-/** Puts the batches on today's roast day and gives them. */
-export async function toDay(choices: Choices, planned: Planned): Promise<DayBatch[]> {
+/** Puts the batches on a roast day and gives them. */
+export async function toDay(choices: Choices, planned: Planned, { date }: RoastDay): Promise<DayBatch[]> {
   const { batches } = planned;
   if (!batches) return [];
   const one = {
@@ -56,7 +56,7 @@ export async function toDay(choices: Choices, planned: Planned): Promise<DayBatc
     greenGrams: tenths(batches.greenGramsEach),
     shade: choices.shade,
   };
-  const change = await addBatches(database(), localDay(new Date()), Array(batches.batches).fill(one));
+  const change = await addBatches(database(), date, Array(batches.batches).fill(one));
   const [row] = change;
   return row?.table === 'days' ? (row.after?.batches.slice(-batches.batches) ?? []) : [];
 }

@@ -10,11 +10,11 @@ import {
   type ProposedRule,
   parseAmount,
   proposedRule,
+  type RoastDay,
 } from '@/core/plan';
 import { pulledMs, type Roast } from '@/core/roast';
-import { localDay, MINUTE_MS } from '@/core/units';
+import { MINUTE_MS } from '@/core/units';
 import { database } from '@/store/current';
-import { getDay } from '@/store/days';
 import type { GearRecords } from '@/store/gearRecords';
 import type { LotStock } from '@/store/larder';
 import { lastRoastOfLot } from '@/store/queries';
@@ -50,14 +50,12 @@ export function usePlanned(
   gear: readonly Gear[],
   lots: readonly LotStock[],
   records: GearRecords,
+  /** Whose weather it is. */
+  day: RoastDay,
 ): Planned | undefined {
   const { gearId, lotId, shade, rule } = choices;
   const household = useHousehold();
-  const known = useLiveQuery(async () => {
-    const db = database();
-    const [lastOfLot, day] = await Promise.all([lastRoastOfLot(db, lotId), getDay(db, localDay(new Date()))]);
-    return { lastOfLot, day };
-  }, [lotId]);
+  const known = useLiveQuery(async () => ({ lastOfLot: await lastRoastOfLot(database(), lotId) }), [lotId]);
   const itsGear = gear.find((each) => each.id === gearId);
   const stock = lots.find((each) => each.lot.id === lotId);
   if (!known || !itsGear || !stock) return undefined;
@@ -80,7 +78,7 @@ export function usePlanned(
       : { ok: true, value: { grams: fixed, of: 'green', understood: undefined } };
   const hotForMin = hotMinutes(itsGear, records.last);
   const outdoors = choices.place === 'outdoors';
-  const [ambientC, wind] = outdoors ? [known.day?.ambientC, known.day?.wind] : [undefined, undefined];
+  const [ambientC, wind] = outdoors ? [day.ambientC, day.wind] : [undefined, undefined];
   const batches = amount.ok ? batchesFor(choices.amountKind, amount.value, itsGear, loss) : undefined;
   const pulled = records.last && pulledMs(records.last);
   const question = {

@@ -85,6 +85,8 @@ export function EditRecipe({ recipe, gear, onDone }: EditRecipeProps) {
       pullRule: draft.rule,
       moves: [...draft.moves],
       guide: { ...guide, pull: guide.pull },
+      // What was lost belongs to the shade that it was lost for.
+      ...(draft.shade === recipe.shade ? {} : { lossPercent: undefined }),
     };
     if (canonical({ ...recipe, ...facts }) !== canonical(recipe))
       notify({ text: `The recipe “${read.name}” is changed.`, undo: await editRecipe(database(), recipe, facts) });

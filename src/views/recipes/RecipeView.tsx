@@ -6,7 +6,7 @@ import { figuresOf } from '@/core/compare';
 import type { Gear } from '@/core/gear';
 import { closenessTo, paceParts, type Recipe } from '@/core/recipe';
 import { milestoneNames } from '@/core/roast';
-import { capital, formatClock } from '@/core/units';
+import { capital } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
@@ -169,9 +169,9 @@ function Steps({ recipe, gear }: { readonly recipe: Recipe; readonly gear: Gear 
   const steps = recipeSteps(recipe, gear);
   return (
     <ol className="divide-line divide-y">
-      {steps.map(({ atS, says, move }) => (
-        <li key={`${atS} ${says}`} className="flex gap-4 py-2">
-          <span className="num w-[5ch] text-right">{formatClock(atS)}</span>
+      {steps.map(({ clock, says, move }) => (
+        <li key={`${clock} ${says}`} className="flex gap-4 py-2">
+          <span className="num w-[5ch] text-right">{clock}</span>
           <span className={move ? 'font-bold' : ''}>{capital(says)}</span>
         </li>
       ))}

@@ -54,7 +54,8 @@ function List() {
               <span className="text-husk block">{recipeWords(recipe, lotName, gearName, words)}</span>
             </a>
             <span className="text-husk">
-              pulled at {formatClock(recipe.guide.pull)} · {roasts === 1 ? 'roasted once' : `roasted ${roasts} times`}
+              pulled at {formatClock(recipe.guide.pull)} ·{' '}
+              {roasts === 0 ? 'not roasted yet' : roasts === 1 ? 'roasted once' : `roasted ${roasts} times`}
             </span>
             <LinkButton href={`/roast/?recipe=${encodeURIComponent(recipe.id)}`}>Roast it</LinkButton>
           </li>

@@ -3,7 +3,7 @@ import type { Gear } from '@/core/gear';
 import { ruleWords } from '@/core/plan';
 import type { Recipe } from '@/core/recipe';
 import { ribbonOf, ribbonOfGuide } from '@/core/roast';
-import { formatClock, formatWeight } from '@/core/units';
+import { formatWeight } from '@/core/units';
 import { ShareSheet } from '@/ui/ShareSheet';
 import { useWords } from '@/ui/useHousehold';
 import { recipeSteps } from './recipeSteps';
@@ -33,7 +33,7 @@ export function ShareRecipe({ recipe, lot, gear, onSave, onClose }: ShareRecipeP
           ['Pulled', recipe.pullRule && ruleWords(recipe.pullRule, words.degrees)],
           ['Loss', recipe.lossPercent === undefined ? undefined : `${recipe.lossPercent.toFixed(1)} %`],
         ],
-        events: recipeSteps(recipe, gear).map(({ atS, says }) => [formatClock(atS), says] as const),
+        events: recipeSteps(recipe, gear).map(({ clock, says }) => [clock, says] as const),
         note: recipe.note,
       }}
       ribbon={ribbonOfGuide(meant) ?? ribbonOf({ ...meant, entries: [] })}

@@ -23,7 +23,7 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
   const toCome = lines.filter(({ state }) => state === 'toCome');
   const heat = lines.find(({ state }) => state === 'onTheHeat');
   const next = toCome[0];
-  const isToday = date === localDay(new Date());
+  const { isOn } = data;
   const name = (gearId: string | undefined) => data.gear.find(({ id }) => id === gearId)?.nickname ?? 'gear';
   const lot = (lotId: string | undefined) => data.lots.find((each) => each.lot.id === lotId)?.lot.name ?? 'beans';
   const takeBetter = async () => {
@@ -39,7 +39,7 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
   return (
     <header>
       <h1 className="max-w-4xl text-[clamp(1.7rem,4vw,2.5rem)]">
-        {headline(date, lines.length, toCome.length, words.time(endMs), isToday)}
+        {headline(date, lines.length, toCome.length, words.time(endMs))}
       </h1>
       <div className="mt-5 flex flex-wrap items-center gap-x-6 gap-y-3">
         {heat && (
@@ -51,12 +51,12 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
             To the {name(heat.row.batch.gearId)}, on the heat
           </LinkButton>
         )}
-        {!heat && next && isToday && (
+        {!heat && next && isOn && (
           <LinkButton href={`/plan/?batch=${encodeURIComponent(next.row.batch.id)}`} variant="next" size="large">
             Next: {lot(next.row.batch.lotId)} in the {name(next.row.batch.gearId)}
           </LinkButton>
         )}
-        {toCome.length > 0 && <StartsAt date={date} isToday={isToday} startsAt={data.day?.startsAt} />}
+        {toCome.length > 0 && <StartsAt date={date} isOn={isOn} startsAt={data.day?.startsAt} />}
         {lateS >= 60 && <p className="font-bold">{formatSpan(lateS)} late; the times below follow.</p>}
       </div>
       {toCome.length === 0 && !heat && <DayTotals data={data} />}
@@ -70,7 +70,8 @@ export function DayHead({ date, data, plan }: DayHeadProps) {
   );
 }
 
-function headline(date: string, all: number, left: number, ends: string, isToday: boolean): string {
+function headline(date: string, all: number, left: number, ends: string): string {
+  const isToday = date === localDay(new Date());
   const day = isToday ? 'Today' : format(parseISO(date), 'EEEE d MMMM');
   if (all === 0) return `Nothing is planned for ${isToday ? 'today' : day} yet.`;
   if (left === 0)

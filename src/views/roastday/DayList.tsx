@@ -35,6 +35,11 @@ export function DayList({ date, data, plan, nowMs }: DayListProps) {
       const rest = day.batches.filter((batch) => !open.includes(batch.id));
       return { batches: [...rest, ...order.flatMap((each) => day.batches.find((batch) => batch.id === each) ?? [])] };
     });
+  // The tick is read at once: by the time the day is written the box shows what was stored again.
+  const startHot = (id: string, hot: boolean) =>
+    void editDay(database(), date, (day) => ({
+      batches: day.batches.map((each) => (each.id === id ? { ...each, hotStart: hot || undefined } : each)),
+    }));
   const remove = async ({ row }: DayLine) => {
     const change = await editDay(database(), date, (day) => ({
       batches: day.batches.filter(({ id }) => id !== row.batch.id),
@@ -102,13 +107,7 @@ export function DayList({ date, data, plan, nowMs }: DayListProps) {
                   <Tick
                     checked={batch.hotStart === true}
                     aria-label={`Start hot: ${batchName(line, data, plan)}`}
-                    onChange={(event) =>
-                      void editDay(database(), date, (day) => ({
-                        batches: day.batches.map((each) =>
-                          each.id === batch.id ? { ...each, hotStart: event.target.checked || undefined } : each,
-                        ),
-                      }))
-                    }
+                    onChange={(event) => startHot(batch.id, event.target.checked)}
                   >
                     start hot
                   </Tick>

@@ -17,6 +17,8 @@ const ROW = 46;
 const NAME_WIDTH = 128;
 /** A bar narrower than this has no room for its number, pixels. */
 const NUMBER_WIDTH = 20;
+/** Nearer to the right edge a time has no room for its second half, pixels. */
+const EDGE = 24;
 
 /** The day drawn: a line for each piece of gear, its roasts in the shade they are meant for, its cooling hatched. */
 export function DayStrip({ data, plan, nowMs }: DayStripProps) {
@@ -56,9 +58,7 @@ export function DayStrip({ data, plan, nowMs }: DayStripProps) {
             {plan.lines
               .filter(({ row }) => row.batch.gearId === gear.id)
               .map(({ row, startMs, pullMs, state }) => {
-                const comesBack = plan.lines.some(
-                  (other) => other.row.batch.gearId === gear.id && other.startMs > startMs,
-                );
+                const next = plan.lines.find((other) => other.row.batch.gearId === gear.id && other.startMs > startMs);
                 const coolEnd = pullMs + coolDownMinOf(gear) * MINUTE_MS;
                 return (
                   <g key={row.batch.id}>
@@ -83,7 +83,7 @@ export function DayStrip({ data, plan, nowMs }: DayStripProps) {
                         {batchNumber(plan, row.batch.id)}
                       </text>
                     )}
-                    {comesBack && !row.batch.hotStart && (
+                    {next && !next.row.batch.hotStart && (
                       <rect
                         x={x(pullMs)}
                         y={15}
@@ -113,7 +113,7 @@ export function DayStrip({ data, plan, nowMs }: DayStripProps) {
             key={tick}
             x={x(tick)}
             y={used.length * ROW + 18}
-            textAnchor="middle"
+            textAnchor={width - x(tick) < EDGE ? 'end' : 'middle'}
             fontSize={14}
             fill="var(--husk)"
             className="num"

@@ -15,7 +15,7 @@ export function MoreForTheDay({ date, data }: { readonly date: string; readonly 
   const words = useWords();
   const more = useLiveQuery(async () => {
     const db = database();
-    const [besides, days] = await Promise.all([roastsBesides(db, date, data.day), earlierDays(db, date)]);
+    const [besides, days] = await Promise.all([roastsBesides(db, date), earlierDays(db, date)]);
     return { besides, days };
   }, [date, data.day]);
   if (!more) return null;

@@ -1,9 +1,10 @@
+import { isValid, parseISO } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { MOST_DAY_BATCHES } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
-import { batchRows, getDay } from '@/store/days';
+import { batchRows, getDay, roastDate } from '@/store/days';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
@@ -24,19 +25,33 @@ export function RoastDayView() {
   );
 }
 
+/** The day that the address asks for, else the one that is roasted now; it stays that day when the clock strikes twelve. */
+function useDate(): string | undefined {
+  const asked = new URLSearchParams(location.search).get('date') ?? '';
+  const [date, setDate] = useState(isValid(parseISO(asked)) ? localDay(parseISO(asked)) : undefined);
+  useEffect(() => {
+    if (date === undefined) void roastDate(database(), Date.now()).then(setDate);
+  }, [date]);
+  return date;
+}
+
 function Day() {
-  const asked = new URLSearchParams(location.search).get('date');
-  const [date] = useState(asked ?? localDay(new Date()));
+  const date = useDate();
   const data = useLiveQuery(async () => {
     const db = database();
-    const day = await getDay(db, date);
-    const [rows, gear, lots] = await Promise.all([batchRows(db, day), gearWithUse(db), lotsWithStock(db)]);
-    return { day, rows, gear: gear.map((each) => each.gear), lots };
+    const day = date === undefined ? undefined : await getDay(db, date);
+    const [rows, gear, lots, roasting] = await Promise.all([
+      batchRows(db, day),
+      gearWithUse(db),
+      lotsWithStock(db),
+      roastDate(db, Date.now()),
+    ]);
+    return { day, rows, gear: gear.map((each) => each.gear), lots, isOn: date === roasting };
   }, [date]);
   // Twice a minute is enough for how late it is.
   const nowMs = useNow(30_000);
   const plan = useDayPlan(date, data, nowMs);
-  if (!data || !plan) return <p className="text-husk py-10">Looking at the day…</p>;
+  if (date === undefined || !data || !plan) return <p className="text-husk py-10">Looking at the day…</p>;
   return (
     <section className="pt-6">
       <DayHead date={date} data={data} plan={plan} />

@@ -5,14 +5,14 @@ import { editDay } from '@/store/days';
 
 interface StartsAtProps {
   readonly date: string;
-  readonly isToday: boolean;
+  readonly isOn: boolean;
   readonly startsAt: string | undefined;
 }
 
 /** When the first beans are to go in. What is typed stays in the field until it is a whole time, whatever the locale's form. */
-export function StartsAt({ date, isToday, startsAt }: StartsAtProps) {
+export function StartsAt({ date, isOn, startsAt }: StartsAtProps) {
   const field = useRef<HTMLInputElement>(null);
-  const stored = startsAt ?? (isToday ? '' : USUAL_START);
+  const stored = startsAt ?? (isOn ? '' : USUAL_START);
   // The browser gives no value for half a time, and must not be answered with one: the field is its own while it has the focus.
   useEffect(() => {
     if (field.current && document.activeElement !== field.current) field.current.value = stored;

@@ -21,12 +21,14 @@ export interface DayData {
   readonly rows: readonly BatchRow[];
   readonly gear: readonly Gear[];
   readonly lots: readonly LotStock[];
+  /** It is the day that is roasted now. */
+  readonly isOn: boolean;
 }
 
 /** The day as it stands at `nowMs`; undefined until the household's record is read. */
-export function useDayPlan(date: string, data: DayData | undefined, nowMs: number): DayPlan | undefined {
+export function useDayPlan(date: string | undefined, data: DayData | undefined, nowMs: number): DayPlan | undefined {
   const durations = useDurations(data);
-  const facts = data && durations && { ...data, date, durations, nowMs };
+  const facts = date !== undefined && data && durations ? { ...data, date, durations, nowMs } : undefined;
   const better = useBetter(facts);
   return facts && dayPlan(facts, better);
 }
