@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { winds } from '../roast/index.ts';
+import { AIR_C, winds } from '../roast/index.ts';
 import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 import { MOST_DAY_BATCHES } from './dayFigures.ts';
@@ -30,7 +30,7 @@ export const roastDaySchema = row({
   batches: z.array(dayBatchSchema).max(MOST_DAY_BATCHES),
   /** Keys of the preflight lines that are ticked. */
   ticked: z.array(z.string().max(40)).max(20),
-  ambientC: z.number().min(-40).max(60).optional(),
+  ambientC: z.number().min(AIR_C.least).max(AIR_C.most).optional(),
   wind: z.enum(winds).optional(),
   createdAt: z.iso.datetime(),
 });

@@ -47,8 +47,10 @@ export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './
 export { type Roast, roastSchema } from './roast.ts';
 export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './roastClock.ts';
 export {
+  AIR_C,
   biteNames,
   bites,
+  ENTRY_C,
   ENTRY_S,
   evennesses,
   evennessNames,

@@ -5,7 +5,7 @@ import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { lookSchema, MOST_LOOKS } from './looks.ts';
-import { bites, evennesses, senses, snaps, spotAmounts } from './roastKinds.ts';
+import { AIR_C, bites, evennesses, senses, snaps, spotAmounts } from './roastKinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
 export const roastSchema = row({
@@ -21,7 +21,7 @@ export const roastSchema = row({
   plannedParts: z.array(plannedPartSchema).min(2).max(4).optional(),
   place: z.enum(['indoors', 'outdoors']),
   /** The air around the gear, °C. */
-  ambientC: z.number().min(-40).max(60).optional(),
+  ambientC: z.number().min(AIR_C.least).max(AIR_C.most).optional(),
   wind: z.enum(winds).optional(),
   /** The gear was still hot from the batch before. */
   gearHot: z.literal(true).optional(),

@@ -28,12 +28,12 @@ export function formatDegrees(celsius: number, unit: TemperatureUnit): string {
 
 /**
  * Understands a temperature: a number alone is in `unit`; `9`, `9 °C`, `48F` and `-3` are fine. Gives °C inside
- * `leastC` to `mostC`, or the issue to show beside the field.
+ * `least` to `most` (°C too), or the issue to show beside the field.
  */
 export function parseTemperature(
   text: string,
   unit: TemperatureUnit,
-  range: { readonly leastC: number; readonly mostC: number },
+  range: { readonly least: number; readonly most: number },
 ): Result<number> {
   const example = unit === 'C' ? '18 °C' : '64 °F';
   if (text.trim() === '') return failure({ code: 'empty', path: [], expected: `a temperature such as ${example}` });
@@ -42,7 +42,7 @@ export function parseTemperature(
   if (!parsed.ok) return parsed;
   const named = (parts?.[2]?.toUpperCase() as TemperatureUnit | undefined) ?? unit;
   const celsius = toCelsius(parsed.value, named);
-  if (celsius >= range.leastC && celsius <= range.mostC) return success(celsius);
-  const [value, least, most] = [celsius, range.leastC, range.mostC].map((each) => formatTemperature(each, named));
+  if (celsius >= range.least && celsius <= range.most) return success(celsius);
+  const [value, least, most] = [celsius, range.least, range.most].map((each) => formatTemperature(each, named));
   return failure({ code: 'outOfRange', path: [], value: value ?? '', least: least ?? '', most: most ?? '' });
 }

@@ -23,7 +23,7 @@ import {
 } from '@/core/units';
 import { numberReader, optional, type Reader, textReader } from './readDraft';
 
-const HOT_RANGE = { leastC: 0, mostC: 400 };
+const HOT_RANGE = { least: 0, most: 400 };
 const BATCH_RANGE = { leastGrams: 5, mostGrams: 5000 };
 
 export interface GearDraft {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { expectationFor, weatherWord } from '@/core/forecast';
 import { issueSentence } from '@/core/issues';
 import type { RoastDay } from '@/core/plan';
-import { USUAL_AMBIENT_C, windNames, winds } from '@/core/roast';
+import { AIR_C, USUAL_AMBIENT_C, windNames, winds } from '@/core/roast';
 import { formatSpan, fromCelsius, parseTemperature } from '@/core/units';
 import { database } from '@/store/current';
 import { editDay } from '@/store/days';
@@ -11,8 +11,6 @@ import { useWords } from '@/ui/useHousehold';
 import type { Choices } from './useChoices';
 import type { Foreseen } from './useForeseen';
 import type { Planned } from './usePlanned';
-
-const RANGE = { leastC: -40, mostC: 60 };
 
 interface WeatherProps {
   readonly choices: Choices;
@@ -29,7 +27,7 @@ export function Weather({ choices, planned, foreseen, day }: WeatherProps) {
   const save = (facts: Partial<RoastDay>) => void editDay(database(), day.date, () => facts);
   const stored = day.ambientC === undefined ? '' : String(Math.round(fromCelsius(day.ambientC, words.temperatureUnit)));
   const parsed =
-    text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, RANGE);
+    text === undefined || text.trim() === '' ? undefined : parseTemperature(text, words.temperatureUnit, AIR_C);
   const firstCrackS = foreseen.expectation.usualTimes.firstCrack.medianS;
   const { question } = planned;
   const mild = expectationFor({ ...question, ambientC: USUAL_AMBIENT_C, wind: 'calm' }, foreseen.past);

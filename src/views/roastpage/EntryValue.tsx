@@ -1,6 +1,6 @@
 import { type Control, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
-import { type EntryDraft, type SenseKind, senses, smells } from '@/core/roast';
+import { ENTRY_C, type EntryDraft, type SenseKind, senses, smells } from '@/core/roast';
 import { namedColours } from '@/core/shade';
 import { fromCelsius, parseTemperature, type TemperatureUnit } from '@/core/units';
 import { Choice } from '@/ui/Choice';
@@ -12,8 +12,6 @@ export interface Said {
   readonly text: string;
 }
 
-const BEANS = { leastC: -50, mostC: 600 };
-
 /** The text that stands for a draft's value in its field. */
 export function textOf(draft: EntryDraft, unit: TemperatureUnit): string {
   if (draft.kind === 'reading') return String(Math.round(fromCelsius(draft.celsius, unit)));
@@ -24,7 +22,7 @@ export function textOf(draft: EntryDraft, unit: TemperatureUnit): string {
 export function readSaid({ draft, text }: Said, unit: TemperatureUnit): EntryDraft | string {
   switch (draft.kind) {
     case 'reading': {
-      const read = parseTemperature(text, unit, BEANS);
+      const read = parseTemperature(text, unit, ENTRY_C);
       return read.ok ? { ...draft, celsius: read.value } : read.issues.map(issueSentence).join(' ');
     }
     case 'note':

@@ -1,4 +1,4 @@
-import { atAnotherTime, type Roast, type Wind } from '@/core/roast';
+import { AIR_C, atAnotherTime, type Roast, type Wind } from '@/core/roast';
 import {
   fromCelsius,
   localDay,
@@ -31,7 +31,6 @@ interface Units {
 }
 
 const GRAMS = { leastGrams: 1, mostGrams: 100_000 };
-const AIR = { leastC: -40, mostC: 60 };
 
 const beganOf = (roast: Roast) => new Date(roast.chargedAt ?? roast.createdAt);
 
@@ -66,7 +65,7 @@ export function readFacts(
       green: keptOr(shown.green, roast.greenGrams, (text) => parseWeight(text, units.weightUnit, { range: GRAMS })),
       air: optional(
         keptOr<number | undefined>(shown.air, roast.ambientC, (text) =>
-          parseTemperature(text, units.temperatureUnit, AIR),
+          parseTemperature(text, units.temperatureUnit, AIR_C),
         ),
       ),
       day: dayReader,

@@ -39,7 +39,7 @@ describe('money', () => {
 });
 
 describe('temperatures', () => {
-  const range = { leastC: -40, mostC: 60 };
+  const range = { least: -40, most: 60 };
   it('are read in the household’s unit or the one that is written', () => {
     assert.equal(said(parseTemperature('9', 'C', range)), 9);
     assert.equal(said(parseTemperature('−3 °C', 'F', range)), -3);

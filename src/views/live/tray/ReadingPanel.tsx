@@ -1,6 +1,7 @@
 import { Delete } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { issueSentence } from '@/core/issues';
+import { ENTRY_C } from '@/core/roast';
 import { parseTemperature, type TemperatureUnit } from '@/core/units';
 
 interface ReadingPanelProps {
@@ -18,7 +19,6 @@ interface ReadingPanelProps {
 
 const FIRST = ['1', '2', '3', '4', '5'] as const;
 const SECOND = ['6', '7', '8', '9', '0'] as const;
-const RANGE = { leastC: -50, mostC: 400 };
 const key =
   'border-2 border-ink min-h-[64px] min-w-[56px] rounded-xl text-2xl font-bold active:bg-sunk grid place-items-center';
 
@@ -35,7 +35,7 @@ export function ReadingPanel({ unit, asked, nowS, onReading, short }: ReadingPan
     field.current?.focus();
   }, [asked]);
   const type = (next: string) => {
-    if (text === '' || lookedS.current === undefined) lookedS.current ??= nowS();
+    lookedS.current ??= nowS();
     setText(next);
     setError(undefined);
   };
@@ -45,7 +45,7 @@ export function ReadingPanel({ unit, asked, nowS, onReading, short }: ReadingPan
     lookedS.current = undefined;
   };
   const keep = () => {
-    const parsed = parseTemperature(text, unit, RANGE);
+    const parsed = parseTemperature(text, unit, ENTRY_C);
     if (!parsed.ok) return setError(parsed.issues.map(issueSentence).join(' '));
     onReading(parsed.value, lookedS.current ?? nowS());
     drop();
