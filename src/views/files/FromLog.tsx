@@ -59,8 +59,11 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const [gearId, setGearId] = useState<string>();
   const [green, setGreen] = useState<string>();
   const [likely] = useState(() => likelyBegan(log));
-  const [day, setDay] = useState(log.began?.day ?? localDay(likely));
-  const [time, setTime] = useState(log.began ? timeOfDay(log.began.timeS) : localTime(likely));
+  // Until somebody types it, it is what the columns say that are chosen now.
+  const [typedDay, setDay] = useState<string>();
+  const [typedTime, setTime] = useState<string>();
+  const day = typedDay ?? log.began?.day ?? localDay(likely);
+  const time = typedTime ?? (log.began ? timeOfDay(log.began.timeS) : localTime(likely));
   const { ref, width } = useWidth();
   if (!mine) return <p>Reading…</p>;
   const lot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
@@ -85,7 +88,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
     chargedAt: (whenFault ? new Date() : began).toISOString(),
   } as const;
   const ribbon = ribbonOf(roastOfLog(log, facts));
-  const usable = log.readings.length >= 2 && grams.ok && !whenFault;
+  const usable = log.readings.length >= 2 && (into !== 'new' || (grams.ok && !whenFault));
   const keep = async () => {
     keepColumns(sheet, 'log', columns);
     const db = database();

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { listColumns, logColumns, type Sheet, sheetOf } from '@/core/sheet';
+import { counted } from '@/core/units';
 import { Segmented } from '@/ui/Segmented';
 import { FromList } from './FromList';
 import { FromLog } from './FromLog';
@@ -26,7 +27,7 @@ export function FromTable({ name, text, onDone }: FromTableProps) {
   return (
     <div className="mt-4 space-y-4">
       <p className="font-bold">
-        {name}: {sheet.lines.length} lines.
+        {name}: {counted(sheet.lines.length, 'line')}.
       </p>
       <Segmented
         label="What it is"

@@ -42,8 +42,9 @@ export function SaveFile() {
       <h2 className="mb-2 text-2xl">Take it with you</h2>
       <p className="mb-4">
         One file holds everything
-        {counts && `: ${counts.roasts} roasts, ${counts.lots} lots, ${counts.gear} pieces of gear and the settings`}. It
-        is plain JSON in an open format. Browsers may clear their data, so save one now and then.
+        {counts &&
+          `: ${counted(counts.roasts, 'roast')}, ${counted(counts.lots, 'lot')}, ${counted(counts.gear, 'piece of gear', 'pieces of gear')} and the settings`}
+        . It is plain JSON in an open format. Browsers may clear their data, so save one now and then.
       </p>
       {photos && photos.bytes > 0 && (
         <Tick checked={beside.includes('photos')} onChange={(event) => tick('photos', event.target.checked)}>
