@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { controlsOf, type Gear, proposedValue, storedValue, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
-import type { PlannedMove } from '@/core/roast';
-import { parseClock } from '@/core/units';
+import { PLANNED, type PlannedMove } from '@/core/roast';
+import { formatSpan, parseClock } from '@/core/units';
 import { Button } from './Button';
 import { moveWords } from './moveWords';
 
@@ -37,13 +37,17 @@ export function PlannedMoves({ gear, moves, onMoves }: PlannedMovesProps) {
   const add = () => {
     const at = when === 'at' ? parseClock(clock) : undefined;
     if (at && !at.ok) return setError(at.issues.map(issueSentence).join(' '));
+    if (at?.ok && (at.value < 0 || at.value > PLANNED.latestS))
+      return setError(`Write a time within ${formatSpan(PLANNED.latestS)} of the beans going in, such as 2:00.`);
+    if (moves.length >= PLANNED.moves)
+      return setError(`A plan holds ${PLANNED.moves} moves. Take one out to make room.`);
     setError('');
     onMoves([
       ...moves,
       {
         control: control.id,
         when: at?.ok
-          ? { kind: 'at', atS: Math.max(0, at.value) }
+          ? { kind: 'at', atS: at.value }
           : { kind: 'milestone', milestone: when as (typeof MILESTONES)[number] },
         ...(picked === undefined ? {} : { value: storedValue(control, picked) }),
       },

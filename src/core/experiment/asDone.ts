@@ -2,6 +2,7 @@ import {
   liveEntries,
   meantShade,
   milestonesOfRoast,
+  PLANNED,
   type PlannedMove,
   type PullRule,
   type Roast,
@@ -13,16 +14,15 @@ export type Chosen = Pick<
   'lotId' | 'gearId' | 'greenGrams' | 'wantedShade' | 'pullRule' | 'plannedMoves' | 'place'
 >;
 
-const MOST_MOVES = 20;
 const MOST_RULE_S = 900;
 /** Snaps so early in second crack are still its first ones, seconds. */
 const FIRST_SNAPS_S = 10;
 
-/** The moves that were made in a roast, as a plan to make them again. */
+/** The moves that were made in a roast, as a plan to make them again, as far as a plan goes. */
 export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
   return liveEntries(roast.entries)
     .flatMap((entry) =>
-      entry.kind === 'move'
+      entry.kind === 'move' && entry.at <= PLANNED.latestS
         ? [
             {
               when: { kind: 'at' as const, atS: Math.max(0, Math.round(entry.at)) },
@@ -32,7 +32,7 @@ export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
           ]
         : [],
     )
-    .slice(0, MOST_MOVES);
+    .slice(0, PLANNED.moves);
 }
 
 /**

@@ -1,28 +1,18 @@
 import * as z from 'zod';
-import { milestones } from '../roast/index.ts';
+import { plannedMoveSchema } from '../roast/index.ts';
 import { row } from '../row/index.ts';
 import { precautions } from './cares.ts';
-
-const when = z.discriminatedUnion('kind', [
-  row({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
-  row({ kind: z.literal('milestone'), milestone: z.enum(milestones).exclude(['pull', 'cooled']) }),
-]);
 
 /** ONE thing that is done otherwise in the next batch (handbook, section 10). */
 export const nextChangeSchema = z.discriminatedUnion('kind', [
   /** A control set otherwise from a moment on; without a value it is an act, such as one more stir. */
-  row({
-    kind: z.literal('move'),
-    control: z.string().min(1).max(40),
-    value: z.union([z.string().max(40), z.number()]).optional(),
-    when,
-  }),
+  row({ kind: z.literal('move'), ...plannedMoveSchema.shape }),
   /** The heat so many steps higher (lower, below zero) than it was, where nobody noted what it was. */
   row({
     kind: z.literal('heat'),
     control: z.string().min(1).max(40),
     bySteps: z.int().min(-5).max(5),
-    when,
+    when: plannedMoveSchema.shape.when,
   }),
   /** More or less green, grams. */
   row({ kind: z.literal('grams'), byGrams: z.number().min(-1000).max(1000) }),

@@ -1,9 +1,7 @@
-import { dueAtS, milestonesOfRoast, type PlannedMove, type Roast } from '../roast/index.ts';
+import { dueAtS, milestonesOfRoast, PLANNED, type PlannedMove, type Roast } from '../roast/index.ts';
 import type { ShadeNumber } from '../shade/index.ts';
 import { asDone, type Chosen, ruleAsDone } from './asDone.ts';
 import type { NextChange } from './nextChange.ts';
-
-const MOST_MOVES = 20;
 
 /** The same roast again with the one thing changed; everything else is what was really done. */
 export function withChange(roast: Roast, change: NextChange): Chosen {
@@ -17,7 +15,7 @@ export function withChange(roast: Roast, change: NextChange): Chosen {
     case 'move': {
       const { kind: _, ...move } = change;
       const kept = moves.filter((each) => !replacedBy(each, move, roast));
-      return { ...same, plannedMoves: [...kept, move].slice(-MOST_MOVES) };
+      return { ...same, plannedMoves: [...kept, move].slice(-PLANNED.moves) };
     }
     case 'care':
       return change.care === 'lighter'

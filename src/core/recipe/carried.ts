@@ -1,7 +1,7 @@
 import type { Expectation } from '../forecast/index.ts';
 import { type Control, controlsOf, type Gear, type UsualSeconds, valuesOf } from '../gear/index.ts';
 import { schoolsFor } from '../plan/index.ts';
-import type { PlannedMove, PullRule } from '../roast/index.ts';
+import { PLANNED, type PlannedMove, type PullRule } from '../roast/index.ts';
 import type { Guide, Recipe } from './recipe.ts';
 
 /** A recipe as it is to be roasted in such a batch on such gear. */
@@ -52,7 +52,10 @@ export function carryRecipe(
     pullRule,
     moves: kept.map((move) =>
       move.when.kind === 'at'
-        ? { ...move, when: { kind: 'at' as const, atS: Math.round(move.when.atS * stretch) } }
+        ? {
+            ...move,
+            when: { kind: 'at' as const, atS: Math.min(PLANNED.latestS, Math.round(move.when.atS * stretch)) },
+          }
         : move,
     ),
     leftOut,

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
-import { guideSchema, plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
+import { guideSchema, PLANNED, plannedMoveSchema, pullRuleSchema } from '../roast/index.ts';
 import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
 
@@ -14,7 +14,7 @@ export const recipeSchema = row({
   greenGrams: z.number().positive().max(100_000),
   shade: shadeSchema,
   pullRule: pullRuleSchema.optional(),
-  moves: z.array(plannedMoveSchema).max(20),
+  moves: z.array(plannedMoveSchema).max(PLANNED.moves),
   /** When the good roast got where: the guide. Seconds from charge. */
   guide: guideSchema,
   /** Whose it is, where somebody else's roast or recipe was kept: their name for themselves. */

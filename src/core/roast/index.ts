@@ -57,6 +57,7 @@ export {
   isStreamed,
   type Milestone,
   milestones,
+  PLANNED,
   type SenseKind,
   type Smell,
   senseKinds,

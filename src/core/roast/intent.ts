@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { row } from '../row/index.ts';
 import { shadeSchema } from '../shade/index.ts';
-import { ENTRY_S, milestones } from './roastKinds.ts';
+import { ENTRY_S, milestones, PLANNED } from './roastKinds.ts';
 
 const seconds = z.number().min(0).max(900);
 
@@ -24,7 +24,7 @@ export type PullRuleKind = PullRule['kind'];
 /** A move meant for a milestone or a time. */
 export const plannedMoveSchema = row({
   when: z.discriminatedUnion('kind', [
-    row({ kind: z.literal('at'), atS: z.number().min(0).max(7200) }),
+    row({ kind: z.literal('at'), atS: z.number().min(0).max(PLANNED.latestS) }),
     row({ kind: z.literal('milestone'), milestone: z.enum(milestones).exclude(['pull', 'cooled']) }),
   ]),
   control: z.string().min(1).max(40),

@@ -5,7 +5,7 @@ import { shadeSchema } from '../shade/index.ts';
 import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { lookSchema, MOST_LOOKS } from './looks.ts';
-import { AIR_C, bites, evennesses, senses, snaps, spotAmounts } from './roastKinds.ts';
+import { AIR_C, bites, evennesses, PLANNED, senses, snaps, spotAmounts } from './roastKinds.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
 export const roastSchema = row({
@@ -16,7 +16,7 @@ export const roastSchema = row({
   wantedShade: shadeSchema,
   /** When this person means to pull; by the shade alone when absent. */
   pullRule: pullRuleSchema.optional(),
-  plannedMoves: z.array(plannedMoveSchema).max(20).optional(),
+  plannedMoves: z.array(plannedMoveSchema).max(PLANNED.moves).optional(),
   /** A staged pull, lightest first: two to four parts whose shares add up to 1. */
   plannedParts: z.array(plannedPartSchema).min(2).max(4).optional(),
   place: z.enum(['indoors', 'outdoors']),

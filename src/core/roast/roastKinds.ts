@@ -9,6 +9,8 @@ export type Milestone = (typeof milestones)[number];
 export const ENTRY_S = { least: -14_400, most: 86_400 } as const;
 /** The readings that it may have, °C; the roasted weights, grams; the letters of a note. */
 export const ENTRY_C = { least: -50, most: 600 } as const;
+/** A plan holds so many moves, at times up to so late, seconds from charge. */
+export const PLANNED = { moves: 20, latestS: 7200 } as const;
 /** The air around the gear, °C: from a hard frost to a shed in the sun. */
 export const AIR_C = { least: -40, most: 60 } as const;
 /** What a weight in a log may be, grams. */

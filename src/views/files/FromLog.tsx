@@ -36,6 +36,16 @@ function likelyBegan(log: ReturnType<typeof readLog>): Date {
   return new Date(Math.min(new Date(`${localDay(Date.now())}T10:00`).getTime(), Date.now() - lastS * 1000));
 }
 
+/** When the beans went in: as it was typed, else as the columns say that are chosen now. */
+function useBegan(log: ReturnType<typeof readLog>) {
+  const [likely] = useState(() => likelyBegan(log));
+  const [typedDay, setDay] = useState<string>();
+  const [typedTime, setTime] = useState<string>();
+  const day = typedDay ?? log.began?.day ?? localDay(likely);
+  const time = typedTime ?? (log.began ? timeOfDay(log.began.timeS) : localTime(likely));
+  return { day, time, setDay, setTime };
+}
+
 /** The log of a thermometer: which column is what, what roast it is of, and how it looks before it is kept. */
 export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const words = useWords();
@@ -58,12 +68,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const [lotId, setLotId] = useState<string>();
   const [gearId, setGearId] = useState<string>();
   const [green, setGreen] = useState<string>();
-  const [likely] = useState(() => likelyBegan(log));
-  // Until somebody types it, it is what the columns say that are chosen now.
-  const [typedDay, setDay] = useState<string>();
-  const [typedTime, setTime] = useState<string>();
-  const day = typedDay ?? log.began?.day ?? localDay(likely);
-  const time = typedTime ?? (log.began ? timeOfDay(log.began.timeS) : localTime(likely));
+  const { day, time, setDay, setTime } = useBegan(log);
   const { ref, width } = useWidth();
   if (!mine) return <p>Reading…</p>;
   const lot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];

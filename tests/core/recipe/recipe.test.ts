@@ -13,7 +13,7 @@ import {
   recipeSchema,
   whatToDo,
 } from '@/core/recipe';
-import { milestoneNames } from '@/core/roast';
+import { type Entry, milestoneNames } from '@/core/roast';
 import { entry, mark, pull, roastOf } from '../build.ts';
 
 const named = { id: 'recipe:test0001' as Id<'recipe'>, name: 'The balcony one', createdAt: '2026-11-24T10:00:00.000Z' };
@@ -29,6 +29,10 @@ const good = roastOf(
 );
 const recipe = { ...named, ...whatToDo(good) };
 
+const twice = { medianS: 640, earlyS: 600, lateS: 700 };
+const after = { usualTimes: { yellow: twice, firstCrack: twice, pull: twice }, fromRoasts: 0 } as never;
+const pot = { method: 'stovetopPopper' as const };
+
 describe('a recipe', () => {
   it('has a loss where it can be one: nothing was lost, or more than beans can lose, is a slip of the scale', () => {
     const lossFor = (grams: number) => whatToDo(roastOf([mark(240, 'firstCrack'), pull(320, { grams })])).lossPercent;
@@ -39,12 +43,30 @@ describe('a recipe', () => {
       { when: { kind: 'at' as const, atS: 100 }, control: 'flame', value: 5 },
       { when: { kind: 'milestone' as const, milestone: 'yellow' as const }, control: 'flame', value: 4 },
     ];
-    const twice = { medianS: 640, earlyS: 600, lateS: 700 };
-    const after = { usualTimes: { yellow: twice, firstCrack: twice, pull: twice }, fromRoasts: 0 } as never;
-    const pot = { method: 'stovetopPopper' as const };
     const carried = carryRecipe({ ...recipe, moves }, after, pot, false);
     assert.deepEqual(carried.moves, [{ ...moves[0], when: { kind: 'at', atS: 200 } }, moves[1]]);
     assert.deepEqual(carryRecipe({ ...recipe, moves }, after, pot, true).moves, moves);
+  });
+  it('holds no more moves than a plan does, and none hours later than one reaches', () => {
+    const stirs = Array.from({ length: 25 }, (_, i) => entry(i * 20, { kind: 'move', control: 'stir' }));
+    const late = entry(9000, { kind: 'move', control: 'lid', value: 'off' });
+    const made = (more: readonly Entry[]) =>
+      whatToDo(roastOf([...more, mark(240, 'firstCrack'), pull(10_000, {})])).moves;
+    assert.equal(made(stirs).length, 20);
+    assert.deepEqual(
+      made([...stirs.slice(0, 2), late]).map(({ control }) => control),
+      ['stir', 'stir'],
+    );
+    const carried = carryRecipe(
+      { ...recipe, moves: [{ when: { kind: 'at', atS: 7000 }, control: 'lid', value: 'off' }] },
+      after,
+      pot,
+      false,
+    );
+    assert.deepEqual(
+      carried.moves.map(({ when }) => when),
+      [{ kind: 'at', atS: 7200 }],
+    );
   });
   it('is what was really done: moves, shade as it came out, milestones, loss', () => {
     assert.deepEqual(recipe.guide, { yellow: 120, firstCrack: 240, pull: 320 });
