@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
-import { normal, normalCdf, normalQuantile, seededRandom } from '@/core/chance';
+import { middleOf, normal, normalCdf, normalQuantile, seededRandom } from '@/core/chance';
 
 it('the normal curve agrees with published tables', () => {
   // Source: Abramowitz & Stegun, tables 26.1 and 26.6.
@@ -24,4 +24,11 @@ it('draws are seeded, and normal ones have mean 0 and deviation 1', () => {
   const mean = draws.reduce((sum, each) => sum + each, 0) / draws.length;
   const variance = draws.reduce((sum, each) => sum + each * each, 0) / draws.length;
   assert.ok(Math.abs(mean) < 0.03 && Math.abs(variance - 1) < 0.04);
+});
+
+it('the middle is one of an odd number, and half way between two of an even one, in any order', () => {
+  assert.deepEqual(
+    [[], [4], [9, 1, 5], [9, 1, 5, 3]].map((each) => middleOf(each)),
+    [undefined, 4, 5, 4],
+  );
 });

@@ -115,6 +115,8 @@ describe('planned against done', () => {
     const plannedParts = [3, 7].map((shade) => ({ shade: shade as 3 | 7, share: 0.5 }));
     // What counts of it is what its last part was meant to be.
     assert.deepEqual(told({ plannedParts, plannedMoves: [] }, cracked, pull(360, { shade: 7 })), []);
+    assert.deepEqual(told(into, cracked, pull(420)), [], 'no second crack was marked');
+    assert.deepEqual(told({ ...into, pullRule: { kind: 'colour' } }, cracked, second, pull(420)), []);
   });
   it('a move is told by its own time: made late, skipped, or taken back before it', () => {
     const each = [...['off', 'on', 'off'].map((value, i) => lid(20 + i, value)), lid(110)];

@@ -118,6 +118,14 @@ describe('a damaged file', () => {
         }
     }
   });
+  it('that was cut off is not led astray by brackets and quotes in what somebody wrote', () => {
+    const noted = spoilt((file) => {
+      for (const lot of file.lots ?? []) lot.note = 'sweet }] " \\ [{ and "so" on \\"';
+    });
+    const { notebook, leftOut } = salvage(noted.slice(0, Math.floor(noted.length * 0.97)));
+    assert.deepEqual([notebook.lots.length, leftOut.length], [demo.lots.length, 0]);
+    assert.equal(notebook.lots[0]?.note, 'sweet }] " \\ [{ and "so" on \\"');
+  });
   it('is refused where it is no notebook, or a newer Gander’s', () => {
     for (const file of ['', 'hello', '[]', '{}', JSON.stringify({ format: 'gander-notebook', version: 999 })])
       assert.equal(salvageNotebook(file).ok, false, file);

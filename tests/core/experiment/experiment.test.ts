@@ -291,6 +291,10 @@ describe('the answer', () => {
     assert.match(found?.sentence ?? '', /7\.5 against 5\.0.*proves nothing/);
     assert.equal(outcomeOf(experiment(), scored.flight, scored.key), undefined);
   });
+  it('there is none while one of the two has no score at all', () => {
+    const { flight, key } = flightFor('rank', (_, __, codeOf) => ({ scores: { [codeOf(0)]: 9 } }));
+    assert.equal(outcomeOf(asked, flight, key), undefined);
+  });
   it('of a part goes by the part where the cups say theirs, and by the roast where they do not', () => {
     const { flight, key } = flightFor('preference', (_, __, codeOf) => ({ picked: codeOf(1) }));
     const ofParts = experiment({ bRoastId: B, aPullId: 'entry:p1' as Id<'entry'>, bPullId: 'entry:p2' as Id<'entry'> });

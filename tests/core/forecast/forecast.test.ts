@@ -52,6 +52,12 @@ describe('before there are roasts', () => {
         for (const { earlyS, medianS, lateS } of Object.values(at)) assert.ok(earlyS <= medianS && medianS <= lateS);
     }
   });
+  it('a usual batch of nothing is none that anybody said', () => {
+    const said = (usualGrams?: number) =>
+      expectationFor(ask('oven', { usualGrams, greenGrams: 300 }), []).usualTimes.pull.medianS;
+    assert.equal(said(0), said());
+    assert.notEqual(said(200), said());
+  });
   it('circumstances move it the way handbook section 4 says', () => {
     const first = (method: MethodId, facts: Partial<ForecastQuestion>) =>
       expectationFor(ask(method, facts), []).usualTimes.firstCrack.medianS;
@@ -114,6 +120,12 @@ describe('learning', () => {
     const light = expectationFor(ask('hotAirPopper', { greenGrams: 70, lotId: 'lot:new' }), roasts).usualTimes
       .firstCrack.medianS;
     near(light, 300 * (70 / 80) ** -0.6, 10);
+  });
+  it('hears a roast whose pull nobody marked, as far as it goes', () => {
+    const bare = { ...past(300), reached: { yellow: 150, firstCrack: 300 } };
+    const { usualTimes } = expectationFor(ask(), [bare, bare]);
+    assert.ok(usualTimes.firstCrack.medianS > expectationFor(ask(), []).usualTimes.firstCrack.medianS);
+    assert.ok(Number.isFinite(usualTimes.pull.medianS));
   });
   it('stays apart between pieces of gear', () => {
     const other = Array.from({ length: 20 }, () => past(200, { gearId: 'gear:b' }));

@@ -450,6 +450,20 @@ describe('before and after', () => {
       /second half on a tray of its own/,
     );
     assert.match(texts({ nowS: 560, entries: pulled })[0] ?? '', /^4:00 of cooling: hand-warm by now\?/);
+    assert.deepEqual(
+      [560, 619, 620, 745].map((nowS) => first({ nowS, entries: pulled })?.key),
+      ['cool0', 'cool0', 'cool1', 'cool3'],
+      'said again each minute',
+    );
+    assert.deepEqual(
+      [next({ nowS: 400, entries: pulled }), next({ nowS: 600, entries: [...pulled, mark(500, 'cooled')] })].map(
+        ({ head, inS, detail }) => [head, inS, detail],
+      ),
+      [
+        ['Hand-warm within', 160, 'Pulled at 5:20.'],
+        ['Hand-warm after 3:00', undefined, 'Pulled at 5:20.'],
+      ],
+    );
     assert.deepEqual(texts({ nowS: 505, entries: [...pulled, mark(500, 'cooled')] }), [
       'Hand-warm after 3:00. Chaff off, then weigh.',
     ]);

@@ -68,6 +68,17 @@ describe('a recipe', () => {
       [{ kind: 'at', atS: 7200 }],
     );
   });
+  it('without a first crack carries no mark that is counted from it', () => {
+    const guide = { secondCrack: 300, pull: 320 };
+    assert.deepEqual(carryRecipe({ ...recipe, guide }, after, pot, false).guide, { pull: 640 });
+    assert.deepEqual(
+      carryRecipe({ ...recipe, guide: { firstCrack: 320, secondCrack: 320, pull: 320 } }, after, pot, false).guide,
+      {
+        firstCrack: 640,
+        pull: 640,
+      },
+    );
+  });
   it('is what was really done: moves, shade as it came out, milestones, loss', () => {
     assert.deepEqual(recipe.guide, { yellow: 120, firstCrack: 240, pull: 320 });
     assert.deepEqual(recipe.moves, [{ when: { kind: 'at', atS: 124 }, control: 'lid', value: 'off' }]);

@@ -50,6 +50,12 @@ describe('what the roasts say of a piece of gear', () => {
     assert.equal(gearRecord(pot, [roast('10:00', 300)]).heat, undefined);
     const heat = gearRecord(pot, [roast('10:00', 300, {}, [flame(0, 8), flame(120, 6), flame(240, 4)])]).heat;
     assert.deepEqual([heat?.drying, heat?.browning, heat?.afterCrack], ['8', '6', '4']);
+    const cracked = gearRecord(pot, [roast('10:00', 300, {}, [flame(250, 4)])]).heat;
+    assert.deepEqual(
+      [cracked?.drying, cracked?.browning, cracked?.afterCrack],
+      ['', '', '4'],
+      'noted in one stretch alone',
+    );
     assert.equal(gearRecord({ method: 'hotAirPopper' }, [roast('10:00', 300)]).heat, undefined, 'no control of heat');
   });
 });

@@ -98,6 +98,13 @@ describe('questionsAbout', () => {
     const [swapped] = asked(mark(300, 'secondCrack'), mark(320, 'firstCrack'));
     assert.equal(swapped?.kind, 'beforeEarlier');
   });
+  it('of a mark pressed twice the later press holds, whichever of the two happened first', () => {
+    const [early, late] = [mark(150, 'yellow'), mark(120, 'yellow')];
+    // Pressed after the other, and put before it.
+    const moved = entry(200, { kind: 'amend', target: late.id, happenedAt: 100 });
+    const [question] = asked(late, early, moved);
+    assert.deepEqual([question?.kind, question?.entryId], ['twice', early.id]);
+  });
   it('asks about a mark that was moved before an earlier milestone', () => {
     const crack = mark(240, 'firstCrack');
     const [question] = asked(

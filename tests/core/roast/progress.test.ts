@@ -87,6 +87,10 @@ describe('cracks that roll (handbook, section 3)', () => {
     assert.equal(rolling('first', [200, 205, 210.1]), undefined);
     assert.equal(rolling('first', [150, 200, 205, 209]), 209);
   });
+  it('in whatever order the cracks are told, and hears none that is still to come', () => {
+    assert.equal(rolling('first', [210, 200, 150, 205]), 210);
+    assert.equal(crackOnsets('first', [200, 205, 210], 209).rollingS, undefined);
+  });
   it('second from the fifth snap inside five', () => {
     assert.equal(rolling('second', [300, 301, 302, 303, 305]), 305);
     assert.equal(rolling('second', [300, 301, 302, 303, 305.1]), undefined);

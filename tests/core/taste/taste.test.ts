@@ -231,6 +231,8 @@ describe('a blind flight', () => {
 
 it('the best cups are found again, best first', () => {
   const cup = (roastId: string, overall: number) => ({ roastId, overall });
+  const alike = [cup('roast:a', 8), cup('roast:b', 8), cup('roast:b', 8), cup('roast:c', 8)];
+  assert.equal(bestRoasts(alike, 1)[0]?.roastId, 'roast:b', 'of equals the one that was tasted more');
   assert.deepEqual(bestRoasts([cup('roast:a', 7), cup('roast:b', 9), cup('roast:a', 8)], 3), [
     { roastId: 'roast:b', pullId: undefined, cups: 1, overall: 9 },
     { roastId: 'roast:a', pullId: undefined, cups: 2, overall: 7.5 },
