@@ -20,6 +20,10 @@ export function Dialog({ open, onClose, title, children }: DialogProps) {
           onOpenAutoFocus={() => {
             cameFrom.current = document.activeElement;
           }}
+          // What is said at the foot of the page lies above it, and is pressed without leaving it.
+          onInteractOutside={(event) => {
+            if ((event.target as Element).closest('[data-notice]')) event.preventDefault();
+          }}
           // Left alone it gives the focus to its trigger, and ours has none.
           onCloseAutoFocus={(event) => {
             event.preventDefault();

@@ -20,7 +20,10 @@ export function NoticeBar() {
   return (
     <div
       role="status"
-      className="no-print pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-4 md:bottom-6"
+      // Said in so many words, it is heard beside an open dialog too.
+      aria-live="polite"
+      data-notice=""
+      className="no-print pointer-events-none fixed inset-x-0 bottom-20 z-60 flex justify-center px-4 md:bottom-6"
     >
       {shown && (
         <p className="bg-ink text-chaff pointer-events-auto flex items-center gap-4 rounded-xl py-1 pr-2 pl-5 shadow-lg">

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Lot } from '@/core/bean';
 import { type Gear, methodIds, methodOf } from '@/core/gear';
-import { draftOfGear, gearReaders, keysOf, pickedControls } from '@/ui/forms/gearDraft';
+import { controlsFault, draftOfGear, gearReaders, keysOf, pickedControls } from '@/ui/forms/gearDraft';
 import { dateTrouble, draftOfLot, emptyPack, lotReaders, packOf, packReaders } from '@/ui/forms/lotDraft';
 import { numberReader, optional, readDraft, textReader } from '@/ui/forms/readDraft';
 
@@ -147,5 +147,26 @@ describe('the form of gear', () => {
       }),
       { seed: 71 },
     );
+  });
+});
+
+describe('the controls of gear', () => {
+  it('are each ticked one way, and no more than have a place at the heat', () => {
+    assert.equal(controlsFault(['flameSteps', 'lid', 'stir']), undefined);
+    assert.match(controlsFault(['flameSteps', 'flameWords']) ?? '', /^Flame is ticked in two ways\./);
+    assert.match(controlsFault(['celsius', 'lid', 'fahrenheit']) ?? '', /^Oven is ticked in two ways\./);
+    const many = [
+      'heatSteps',
+      'flameSteps',
+      'gunSetting',
+      'celsius',
+      'airSteps',
+      'fan',
+      'lid',
+      'tilt',
+      'stir',
+    ] as const;
+    assert.match(controlsFault(many) ?? '', /8 controls at most/);
+    assert.equal(controlsFault(many.slice(1)), undefined);
   });
 });

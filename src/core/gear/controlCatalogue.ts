@@ -21,6 +21,9 @@ export const controlCatalogue = {
 /** A key of the catalogue of controls. */
 export type ControlKey = keyof typeof controlCatalogue;
 
+/** Gear has so many at most: each has a place of its own at the heat. */
+export const MOST_CONTROLS = 8;
+
 /** How each is offered in the form for gear. */
 export const controlKeyNames = {
   heatSteps: 'heat, in steps 0 to 9',

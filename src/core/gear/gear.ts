@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { idSchema } from '../ids/index.ts';
 import { row } from '../row/index.ts';
 import { temperatureUnits } from '../units/index.ts';
+import { MOST_CONTROLS } from './controlCatalogue.ts';
 import { controlSchema } from './controls.ts';
 import { methodIds, places, ventilations } from './gearKinds.ts';
 
@@ -27,7 +28,7 @@ export const gearSchema = row({
   /** Two trays are roasted in it at once, one above the other. */
   trays: z.literal(2).optional(),
   /** What can be changed on it while roasting. */
-  controls: z.array(controlSchema).max(8).optional(),
+  controls: z.array(controlSchema).max(MOST_CONTROLS).optional(),
   watts: z.number().positive().max(20_000).optional(),
   /** What it cost, minor units of the household's currency. */
   priceMinor: z.int().nonnegative().max(100_000_000).optional(),

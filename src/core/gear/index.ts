@@ -1,5 +1,12 @@
 export { judgeBatch, nextBatchToTry } from './batchSize.ts';
-export { type ControlKey, controlCatalogue, controlKeyNames, controlKeyOf, controlKeys } from './controlCatalogue.ts';
+export {
+  type ControlKey,
+  controlCatalogue,
+  controlKeyNames,
+  controlKeyOf,
+  controlKeys,
+  MOST_CONTROLS,
+} from './controlCatalogue.ts';
 export { type Control, controlSchema } from './controls.ts';
 export { initialValue, proposedValue, steppedValue, storedValue, valuesOf } from './controlValues.ts';
 export { type Gear, gearSchema } from './gear.ts';

@@ -6,7 +6,7 @@ import { Button } from '../Button';
 import { SelectField, TextField } from '../Field';
 import { useHousehold } from '../useHousehold';
 import { GearMore } from './GearMore';
-import { draftOfGear, type GearDraft, gearReaders, pickedControls, usualKeys } from './gearDraft';
+import { controlsFault, draftOfGear, type GearDraft, gearReaders, pickedControls, usualKeys } from './gearDraft';
 import { beside, readDraft } from './readDraft';
 
 interface GearFormProps {
@@ -34,6 +34,8 @@ export function GearForm({ gear, onSave, onCancel }: GearFormProps) {
     if (!read) return;
     if (read.usual !== undefined && read.largest !== undefined && read.usual > read.largest)
       return setError('largest', { message: 'The largest batch cannot be below the usual one. Change one of them.' });
+    const fault = controlsFault(draft.controls);
+    if (fault) return setError('controls', { message: fault }, { shouldFocus: true });
     if (draft.hasProbe && draft.probeName.trim() === '')
       return setError('probeName', { message: 'Give the probe a name, such as Thin probe.' });
     await onSave({

@@ -40,6 +40,11 @@ export function GearMore({ form, method }: GearMoreProps) {
               </Tick>
             ))}
           </div>
+          {errors.controls && (
+            <p role="alert" className="text-danger text-[0.95rem]">
+              {errors.controls.message}
+            </p>
+          )}
         </fieldset>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           <TextField

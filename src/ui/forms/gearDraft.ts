@@ -6,6 +6,7 @@ import {
   controlsOf,
   type Gear,
   type MethodId,
+  MOST_CONTROLS,
   methodOf,
   parseReminders,
   reminderLine,
@@ -110,6 +111,16 @@ export function pickedControls(keys: readonly ControlKey[], method: MethodId): C
     ? undefined
     : keys.map((key) => controlCatalogue[key]).map((control) => structuredClone(control) as Control);
 }
+
+/** What is wrong with the controls that are ticked; undefined where they go together. */
+export function controlsFault(keys: readonly ControlKey[]): string | undefined {
+  const twice = keys.find((key, i) => keys.findIndex((other) => dialOf(other) === dialOf(key)) < i);
+  if (twice) return `${dialOf(twice)} is ticked in two ways. Leave the one that is on the dial.`;
+  return keys.length > MOST_CONTROLS
+    ? `Gear has ${MOST_CONTROLS} controls at most. Leave out what you hardly move.`
+    : undefined;
+}
+const dialOf = (key: ControlKey) => controlCatalogue[key].label;
 
 /** What a method lets be changed, on a dial in the household's degrees. */
 export function usualKeys(method: MethodId, degrees: TemperatureUnit): ControlKey[] {
