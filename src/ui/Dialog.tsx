@@ -22,7 +22,10 @@ export function Dialog({ open, onClose, title, children }: DialogProps) {
           }}
           // What is said at the foot of the page lies above it, and is pressed without leaving it.
           onInteractOutside={(event) => {
-            if ((event.target as Element).closest('[data-notice]')) event.preventDefault();
+            const { target } = event.detail.originalEvent;
+            // Its Undo is gone by the time this is asked.
+            if (target instanceof Element && (!target.isConnected || target.closest('[data-notice]')))
+              event.preventDefault();
           }}
           // Left alone it gives the focus to its trigger, and ours has none.
           onCloseAutoFocus={(event) => {

@@ -23,7 +23,8 @@ export function NoticeBar() {
       // Said in so many words, it is heard beside an open dialog too.
       aria-live="polite"
       data-notice=""
-      className="no-print pointer-events-none fixed inset-x-0 bottom-20 z-60 flex justify-center px-4 md:bottom-6"
+      // Beside an open dialog it stands above it, clear of the buttons at its foot.
+      className="no-print pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-4 md:bottom-6 [body[data-scroll-locked]_&]:top-2 [body[data-scroll-locked]_&]:bottom-auto [body[data-scroll-locked]_&]:z-60"
     >
       {shown && (
         <p className="bg-ink text-chaff pointer-events-auto flex items-center gap-4 rounded-xl py-1 pr-2 pl-5 shadow-lg">

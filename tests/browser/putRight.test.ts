@@ -54,8 +54,12 @@ describe('every fact can be put right', () => {
     assert.equal(back.greenGrams, before.greenGrams);
     assert.equal(back.chargedAt, before.chargedAt);
     assert.equal(back.stars, 4, 'what came later stays');
+    await page.getByRole('button', { name: 'Put the facts right' }).click();
+    await page.getByLabel('Green weight').fill('222 g');
+    // Said beside an open dialog, and pressed without leaving it.
     await page.getByRole('button', { name: 'Do it again' }).click();
     await page.waitForFunction(() => document.querySelector('h1')?.textContent?.includes('250 g'));
+    assert.equal(await page.getByLabel('Green weight').inputValue(), '222 g');
     await close();
   });
 

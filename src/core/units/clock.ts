@@ -26,6 +26,7 @@ export function formatSpan(seconds: number): string {
  */
 export function parseClock(text: string): Result<number> {
   const trimmed = text.trim();
+  if (trimmed === '') return failure({ code: 'empty', path: [], expected: 'minutes and seconds such as 7:42' });
   const plain = /^(-?\d+(?:[.,]\d+)?)\s*s?$/.exec(trimmed);
   if (plain && !/^-?\d+[.,]\d\d$/.test(trimmed)) return success(Number((plain[1] as string).replace(',', '.')));
   const parts = /^(-?)(?:(\d+):(?=\d+:))?(\d+)\s*[:.,\s m']\s*(\d{1,2}(?:\.\d)?)\s*[s"]?$/.exec(trimmed);
