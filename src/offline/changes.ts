@@ -20,6 +20,8 @@ export const changes: readonly Changed[] = [
       'The times that are forecast before a roast lie nearer, most on hot gear and in a popper.',
       'Findings propose only what the gear can do, and take two trays for two.',
       'Tables out of spreadsheets are read as they are meant; a planned move that was taken back is due again.',
+      'A roast evening goes on past midnight, and “start hot” on a batch is kept.',
+      'The journal shows at once what was changed on a roast’s page; a staged pull is found by each of its shades.',
     ],
   },
   {

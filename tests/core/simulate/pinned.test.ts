@@ -48,6 +48,9 @@ function roasted(method: MethodId, facts: Partial<SimulationSetUp>): SimulatedRo
   return simulateRoast(setUp, { shade: 6, limitS: 1500 }, seededRandom(17), ({ atS }) => atTimes(controls, atS));
 }
 
+const curveWords = ({ beanC, shellC, gearC }: SimulatedRoast['curve'][number]) =>
+  [beanC, shellC, gearC].map((each) => each.toFixed(2)).join(' ');
+
 it('the same beans roast the same', () => {
   const all = methodIds.flatMap((method) =>
     Object.entries(CIRCUMSTANCES).map(([name, facts]) => {
@@ -61,9 +64,6 @@ it('the same beans roast the same', () => {
   );
   assertPinned('simulated', Object.fromEntries(all));
 });
-
-const curveWords = ({ beanC, shellC, gearC }: SimulatedRoast['curve'][number]) =>
-  [beanC, shellC, gearC].map((each) => each.toFixed(2)).join(' ');
 
 it('households, probes and trays are drawn the same', () => {
   const random = seededRandom(5);

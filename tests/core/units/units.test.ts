@@ -141,7 +141,9 @@ describe('clock', () => {
     ['0:05', 5],
   ] as const)
     it(`reads “${text}”`, () => assert.equal(valueIn(parseClock(text)), expected));
-  for (const text of ['7:75', 'soon', '', '7:', ':42'])
+  it('asks for a time where there is none', () =>
+    assert.equal(sentenceOf(parseClock(' ')), 'Fill this in: minutes and seconds such as 7:42.'));
+  for (const text of ['7:75', 'soon', '7:', ':42'])
     it(`refuses “${text}”`, () =>
       assert.equal(sentenceOf(parseClock(text)), `“${text}” is not a time. Write minutes and seconds like 7:42.`));
   it('reads back whole seconds', () => {
