@@ -56,7 +56,6 @@ export {
   evennessNames,
   isStreamed,
   type Milestone,
-  milestones,
   PLANNED,
   type SenseKind,
   type Smell,
