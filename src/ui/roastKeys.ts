@@ -1,6 +1,6 @@
 /** The keys of the roast screen, a line each, in the order in which one learns them. */
 export const keyHelp: readonly (readonly [string, string])[] = [
-  ['Space, Page Down', 'the next milestone; twice for the pull'],
+  ['Space, Page Down', 'the next milestone; twice for the pull, or its next part'],
   ['Shift + Space', 'pull'],
   ['U, Page Up', 'undo'],
   ['B', '5 seconds earlier'],

@@ -7,7 +7,7 @@ export {
 export { forecastsAhead, heatNow, type NamedForecast } from './heatNow.ts';
 
 export type { LearnedProbe, ProbeLog } from './probeOpinion.ts';
-export { pullsPlanned } from './pullsDue.ts';
+export { type PullDue, pullsPlanned } from './pullsDue.ts';
 export { isFresh, type Reading, rateOfRise, readingAt, STALL_PER_MIN } from './rateOfRise.ts';
 export {
   farOffCurve,

@@ -1,7 +1,7 @@
 import './heat.css';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
-import type { Deed, Telling } from '@/core/heat';
+import type { Deed, PullDue, Telling } from '@/core/heat';
 import { lastPressed, smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
@@ -86,13 +86,18 @@ export function LiveRoast(named: NamedRoast) {
   const pull = () => {
     if (situation.charged && underWay) void log({ kind: 'pull', all: true });
   };
+  const pullPart = ({ shade }: PullDue) => void log({ kind: 'pull', all: false, shade });
   const pressNext = () => {
     if (!situation.charged) return void deeds.charge();
     const { milestone } = pressable;
     if (!milestone) return;
     if (milestone !== 'pull') return void log({ kind: 'mark', milestone });
     const now = performance.now();
-    if (now - armedAt.current < CONFIRM_MS) return pull();
+    if (now - armedAt.current < CONFIRM_MS) {
+      // A third press is the first of the next two.
+      armedAt.current = Number.NEGATIVE_INFINITY;
+      return pressable.part ? pullPart(pressable.part) : pull();
+    }
     armedAt.current = now;
     setPullArmed(true);
     setTimeout(() => setPullArmed(false), CONFIRM_MS);
@@ -232,7 +237,7 @@ export function LiveRoast(named: NamedRoast) {
         <div className="heat">
           {field}
           <section className="heat-hands" aria-label="What is pressed">
-            <Greats model={model} armed={pullArmed} onNext={pressNext} onPull={pull} />
+            <Greats model={model} armed={pullArmed} onNext={pressNext} onPart={pullPart} onPull={pull} />
             {roomy && (
               <>
                 <div className="heat-roomy-marks">

@@ -13,6 +13,7 @@ import {
   type NamedForecast,
   type NextWords,
   nextWords,
+  type PullDue,
   type Telling,
   tellingsFor,
 } from '@/core/heat';
@@ -59,6 +60,8 @@ interface Drawn {
 interface Pressable {
   /** What Space marks; the pull asks twice. */
   readonly milestone: Milestone | undefined;
+  /** Where that is the pull: the part of a staged one that it takes. */
+  readonly part: PullDue | undefined;
   readonly controls: readonly ControlNow[];
   readonly undoable: Entry | undefined;
   /** What a tap now would be. */
@@ -86,6 +89,10 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
   const guide = useGuide(roast);
   const nowS = clock.shownS ?? heatS(roast, Date.now());
   const situation = heatNow({ roast, gear, ...known, nowS, words, putOff });
+  const milestone = situation.charged
+    ? nextMilestone({ ...(awaited(situation) === 'yellow' ? {} : { yellow: 0 }), ...situation.reached })
+    : undefined;
+  const [due] = situation.pulls;
   const controls = useSteady(
     controlsOf(gear).map((control) => ({
       control,
@@ -112,9 +119,8 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
       ahead,
     },
     pressable: {
-      milestone: situation.charged
-        ? nextMilestone({ ...(awaited(situation) === 'yellow' ? {} : { yellow: 0 }), ...situation.reached })
-        : undefined,
+      milestone,
+      part: milestone === 'pull' && due?.last === false ? due : undefined,
       controls,
       undoable: lastUndoable(roast.entries),
       crack: crackNow(nowS),

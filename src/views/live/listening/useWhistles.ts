@@ -28,8 +28,12 @@ export function useWhistles(model: LiveRoastModel) {
       void deeds.charge();
       return setSaid('A whistle: beans in. Two take it back.');
     }
-    const { milestone } = pressable;
+    const { milestone, part } = pressable;
     if (!milestone) return;
+    if (part) {
+      void deeds.log({ kind: 'pull', all: false, shade: part.shade }, atS);
+      return setSaid(`A whistle: a part out at ${formatClock(atS)}. Two take it back.`);
+    }
     if (milestone === 'pull') {
       void deeds.log({ kind: 'pull', all: true }, atS);
       // With the pull it stops listening: the words stand elsewhere, and whistles take nothing back any more.

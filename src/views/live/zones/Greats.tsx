@@ -1,3 +1,4 @@
+import type { PullDue } from '@/core/heat';
 import { milestoneNames } from '@/core/roast';
 import { capital } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
@@ -9,6 +10,8 @@ interface GreatsProps {
   /** Space was pressed once for the pull. */
   readonly armed: boolean;
   readonly onNext: () => void;
+  /** A part of a staged pull is out. */
+  readonly onPart: (part: PullDue) => void;
   readonly onPull: () => void;
 }
 
@@ -19,19 +22,20 @@ const accent = 'bg-bill text-on-bill active:brightness-90';
 const quiet = 'border-3 border-ink active:bg-sunk';
 
 /** The two great controls, each always in its own place: what comes next, and the pull. The one that is next has the colour. */
-export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
+export function Greats({ model, armed, onNext, onPart, onPull }: GreatsProps) {
   const { situation, pressable } = model;
+  const { part } = pressable;
   const pullIsNext = situation.charged && pressable.milestone === 'pull';
-  const [due] = situation.pulls;
+  const allIsNext = pullIsNext && !part;
   return (
     <div className="heat-greats grid grid-cols-2 gap-3">
-      <NextControl model={model} quiet={pullIsNext} onNext={onNext} />
+      <NextControl model={model} armed={armed} quiet={pullIsNext} onNext={onNext} onPart={onPart} />
       <PullControl
         label="Pull"
-        hint={armed ? 'Once more to pull' : pullIsNext ? 'Slide or hold' : 'all of it: slide or hold'}
-        keys={pullIsNext ? 'Space twice' : 'Shift Space'}
+        hint={allIsNext ? (armed ? 'Once more to pull' : 'Slide or hold') : 'all of it: slide or hold'}
+        keys={allIsNext ? 'Space twice' : 'Shift Space'}
         disabled={!situation.charged}
-        className={`${face} ${pullLook(model, pullIsNext && due?.last !== false)}`}
+        className={`${face} ${pullLook(model, allIsNext)}`}
         wordClassName={word}
         onPull={onPull}
       />
@@ -46,24 +50,30 @@ function pullLook({ told }: LiveRoastModel, isNext: boolean): string {
 }
 
 /** What comes next, but the pull: a mark, a part of a staged pull, and in second crack each snap. */
-function NextControl({ model, quiet: isQuiet, onNext }: { model: LiveRoastModel; quiet: boolean; onNext: () => void }) {
+function NextControl({
+  model,
+  armed,
+  quiet: isQuiet,
+  onNext,
+  onPart,
+}: Pick<GreatsProps, 'model' | 'armed' | 'onNext' | 'onPart'> & { readonly quiet: boolean }) {
   const words = useWords();
   const { situation, deeds } = model;
-  const { milestone: next } = model.pressable;
+  const { milestone: next, part } = model.pressable;
   const snaps = model.drawn.ribbon.cracks.second.length;
-  const [due] = situation.pulls;
   const look = `${face} ${isQuiet ? quiet : accent}`;
   if (!situation.charged) return <Press look={look} words="Beans in" keys="Space" onPress={onNext} />;
   if (!isQuiet)
     return <Press look={look} words={capital(next ? milestoneNames[next] : '')} keys="Space" onPress={onNext} />;
-  if (due && !due.last)
+  if (part)
     return (
       <PullControl
-        label={`Part out: ${words.shade(due.shade)}`}
-        hint="Slide or hold"
+        label={`Part out: ${words.shade(part.shade)}`}
+        hint={armed ? 'Once more to take it out' : 'Slide or hold'}
+        keys="Space twice"
         className={`${face} ${accent}`}
         wordClassName="font-heading text-[1.25rem] leading-[1.05] font-semibold roomy:text-3xl"
-        onPull={() => void deeds.log({ kind: 'pull', all: false, shade: due.shade })}
+        onPull={() => onPart(part)}
       />
     );
   if (situation.reached.secondCrack !== undefined)
