@@ -34,6 +34,8 @@ export function useLooking<Of extends LookedAt>(keep: (told: Told, of: Of) => Pr
       await keep(looked, of);
       setLooking(REST);
     } catch (reason) {
+      // Another photo was chosen meanwhile, and is looked at now.
+      if (cancel.current !== call.cancel) return;
       if (wasCancelled(reason)) setLooking(REST);
       else setLooking({ kind: 'failed', words: 'Looking did not work this time. Nothing was kept; try it once more.' });
     }

@@ -19,6 +19,7 @@ export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
   const [closed, setClosed] = useState(false);
   const shown = text ?? formatClock(expected);
   const parsed = parseClock(shown);
+  const fault = parsed.ok ? faultOf(parsed.value, model.situation.nowS) : parsed.issues.map(issueSentence).join(' ');
   return (
     <Dialog open={!closed} onClose={() => setClosed(true)} title="Was it pulled, and when?">
       <p>This roast has been open for {formatSpan(model.situation.nowS)}. After the beans went in, it was out at</p>
@@ -28,9 +29,18 @@ export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
         value={shown}
         onChange={(event) => setText(event.target.value)}
       />
-      {!parsed.ok && <p className="text-danger mb-3">{parsed.issues.map(issueSentence).join(' ')}</p>}
+      {fault && (
+        <p role="alert" className="text-danger mb-3">
+          {fault}
+        </p>
+      )}
       <div className="flex flex-wrap gap-3">
-        <Button variant="next" size="large" disabled={!parsed.ok} onClick={() => parsed.ok && onPulled(parsed.value)}>
+        <Button
+          variant="next"
+          size="large"
+          disabled={fault !== undefined}
+          onClick={() => parsed.ok && onPulled(parsed.value)}
+        >
           Pulled then
         </Button>
         <Button size="large" onClick={onDelete}>
@@ -42,4 +52,10 @@ export function Overnight({ model, onPulled, onDelete }: OvernightProps) {
       </div>
     </Dialog>
   );
+}
+
+/** Why the beans cannot have been pulled at a moment, seconds from charge. */
+function faultOf(atS: number, nowS: number): string | undefined {
+  if (atS <= 0) return 'Write how long after the beans went in it was, such as 7:42.';
+  return atS > nowS ? 'That is still to come.' : undefined;
 }
