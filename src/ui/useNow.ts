@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { MINUTE_MS } from '@/core/units';
 
 /**
  * The time now, Unix milliseconds, at the last whole step of the device's clock; renewed as the next begins and when the page
@@ -25,3 +26,8 @@ export function useNow(stepMs = 1000): number {
 }
 
 const lastStep = (stepMs: number) => Math.floor(Date.now() / stepMs) * stepMs;
+
+const QUARTER_MS = 15 * MINUTE_MS;
+
+/** Another number each quarter of an hour, which is when days begin in any zone: for what a page asks anew with the day. */
+export const useQuarterHour = () => Math.floor(useNow(QUARTER_MS) / QUARTER_MS);

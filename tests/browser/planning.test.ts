@@ -337,6 +337,23 @@ describe('a roast day', () => {
     await close();
   });
 
+  it('of a plan that stood open when midnight passed is the new one', async () => {
+    // 23:45 on the 24th there, and a day that begins between two whole hours elsewhere.
+    const { page, close } = await demo.open({ timezoneId: 'Pacific/Chatham' });
+    await openAt(page, '/plan/');
+    const onTheDay = page.getByRole('button', { name: 'Put it on today’s roast day' });
+    await onTheDay.waitFor();
+    await page.getByLabel('Shade', { exact: true }).selectOption('6');
+    await page.getByRole('checkbox').first().click();
+    await page.getByRole('checkbox', { checked: true }).waitFor();
+    await pass(page, 1200);
+    await page.getByRole('checkbox', { checked: true }).waitFor({ state: 'hidden' });
+    assert.equal(await page.getByLabel('Shade', { exact: true }).inputValue(), '6', 'what was chosen stays');
+    await onTheDay.click();
+    await page.getByRole('heading', { name: /^Today: one batch, over by 00:/ }).waitFor();
+    await close();
+  });
+
   it('of four batches on two gear: ordered, moved by keyboard, roasted, replanned', async () => {
     const { page, close } = await demo.open();
     await openAt(page, '/plan/day/');

@@ -8,6 +8,7 @@ import { shadeLikedOf } from '@/store/likedShades';
 import { getNamedRoast, lastRoast } from '@/store/queries';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
+import { useQuarterHour } from '@/ui/useNow';
 import { Plan } from './Plan';
 import { wantedGear, wantedLot } from './useChoices';
 
@@ -31,6 +32,7 @@ const PLAN_FROM = ['experiment', 'recipe'];
 function Gathered() {
   const query = new URLSearchParams(location.search);
   const [again, batchId] = [query.get('again'), query.get('batch')];
+  const quarter = useQuarterHour();
   const data = useLiveQuery(async () => {
     const db = database();
     const [gear, lots, earlier, day, from] = await Promise.all([
@@ -57,7 +59,7 @@ function Gathered() {
       shadeLikedOf(db, lotId),
     ]);
     return { gear, lots, day, ...begin, records, liked, missing };
-  }, [again]);
+  }, [again, quarter]);
   if (!data) return <p className="text-husk py-10">Opening the larder…</p>;
   if (data.gear.length === 0)
     return (

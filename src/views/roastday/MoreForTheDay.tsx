@@ -17,7 +17,7 @@ export function MoreForTheDay({ date, data }: { readonly date: string; readonly 
     const db = database();
     const [besides, days] = await Promise.all([roastsBesides(db, date), earlierDays(db, date)]);
     return { besides, days };
-  }, [date, data.day]);
+  }, [date]);
   if (!more) return null;
   const { besides, days } = more;
   const room = MOST_DAY_BATCHES - data.rows.length;

@@ -8,7 +8,7 @@ import { batchRows, getDay, roastDate } from '@/store/days';
 import { gearWithUse, lotsWithStock } from '@/store/larder';
 import { Island } from '@/ui/Island';
 import { PlanTabs } from '@/ui/PlanTabs';
-import { useNow } from '@/ui/useNow';
+import { useNow, useQuarterHour } from '@/ui/useNow';
 import { AddBatch } from './AddBatch';
 import { DayHead } from './DayHead';
 import { DayList } from './DayList';
@@ -37,6 +37,7 @@ function useDate(): string | undefined {
 
 function Day() {
   const date = useDate();
+  const quarter = useQuarterHour();
   const data = useLiveQuery(async () => {
     const db = database();
     const day = date === undefined ? undefined : await getDay(db, date);
@@ -47,7 +48,7 @@ function Day() {
       roastDate(db, Date.now()),
     ]);
     return { day, rows, gear: gear.map((each) => each.gear), lots, isOn: date === roasting };
-  }, [date]);
+  }, [date, quarter]);
   // Twice a minute is enough for how late it is.
   const nowMs = useNow(30_000);
   const plan = useDayPlan(date, data, nowMs);
