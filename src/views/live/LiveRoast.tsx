@@ -1,7 +1,7 @@
 import './heat.css';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
-import type { Deed, PullDue, Telling } from '@/core/heat';
+import type { Deed, Telling } from '@/core/heat';
 import { lastPressed, smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
@@ -84,9 +84,8 @@ export function LiveRoast(named: NamedRoast) {
   useEffect(() => setLacks([...(silent ? [NO_SOUND] : []), ...(awake ? [] : [NOT_AWAKE])]), [silent, awake]);
 
   const pull = () => {
-    if (situation.charged && underWay) void log({ kind: 'pull', all: true });
+    if (situation.charged && underWay) void deeds.pull(undefined);
   };
-  const pullPart = ({ shade }: PullDue) => void log({ kind: 'pull', all: false, shade });
   const pressNext = () => {
     if (!situation.charged) return void deeds.charge();
     const { milestone } = pressable;
@@ -96,7 +95,7 @@ export function LiveRoast(named: NamedRoast) {
     if (now - armedAt.current < CONFIRM_MS) {
       // A third press is the first of the next two.
       armedAt.current = Number.NEGATIVE_INFINITY;
-      return pressable.part ? pullPart(pressable.part) : pull();
+      return void deeds.pull(pressable.part);
     }
     armedAt.current = now;
     setPullArmed(true);
@@ -237,7 +236,7 @@ export function LiveRoast(named: NamedRoast) {
         <div className="heat">
           {field}
           <section className="heat-hands" aria-label="What is pressed">
-            <Greats model={model} armed={pullArmed} onNext={pressNext} onPart={pullPart} onPull={pull} />
+            <Greats model={model} armed={pullArmed} onNext={pressNext} onPull={pull} />
             {roomy && (
               <>
                 <div className="heat-roomy-marks">
@@ -267,11 +266,7 @@ export function LiveRoast(named: NamedRoast) {
       <Suspense fallback={null}>
         {helpOpen && <KeysHelp open onClose={() => setHelpOpen(false)} />}
         {underWay && situation.charged && situation.nowS > OVERNIGHT_S && (
-          <Overnight
-            model={model}
-            onPulled={(atS) => void log({ kind: 'pull', all: true }, atS)}
-            onDelete={() => void remove()}
-          />
+          <Overnight model={model} onPulled={(atS) => void deeds.pull(undefined, atS)} onDelete={() => void remove()} />
         )}
       </Suspense>
     </main>

@@ -1,4 +1,4 @@
-import type { Deed, Telling } from '@/core/heat';
+import type { Deed, PullDue, Telling } from '@/core/heat';
 import { type EntryDraft, heatS, type Roast } from '@/core/roast';
 import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
@@ -11,6 +11,8 @@ export interface HeatDeeds {
   readonly pressedS: () => number;
   readonly log: (draft: EntryDraft, atS?: number, source?: 'hand' | 'tap') => Promise<unknown>;
   readonly tapCrack: () => Promise<unknown>;
+  /** Beans out: a part of a staged pull, or all that is left. */
+  readonly pull: (part: PullDue | undefined, atS?: number) => Promise<unknown>;
   readonly charge: () => Promise<unknown>;
   readonly undo: () => Promise<unknown>;
   /** Does what an answer says; `screen` deeds are the screen's own. */
@@ -32,11 +34,14 @@ export function useHeatDeeds(
     const atS = pressedS();
     return log({ kind: 'crack', crack: crackAt(atS) }, atS, 'tap');
   });
+  const pull = useSteadyCallback((part: PullDue | undefined, atS?: number) =>
+    log(part ? { kind: 'pull', all: false, shade: part.shade } : { kind: 'pull', all: true }, atS),
+  );
   const charge = useSteadyCallback(() => chargeRoast(database(), roast.id, Date.now()));
   const undo = useSteadyCallback(() => undoLast(database(), roast.id, pressedS()));
   const answer = useSteadyCallback(async (telling: Telling, deed: Deed) => {
     if (deed.kind === 'putOff') putOff(telling, deed.weight);
     if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());
   });
-  return { pressedS, log, tapCrack, charge, undo, answer };
+  return { pressedS, log, tapCrack, pull, charge, undo, answer };
 }

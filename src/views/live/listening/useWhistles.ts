@@ -31,11 +31,11 @@ export function useWhistles(model: LiveRoastModel) {
     const { milestone, part } = pressable;
     if (!milestone) return;
     if (part) {
-      void deeds.log({ kind: 'pull', all: false, shade: part.shade }, atS);
+      void deeds.pull(part, atS);
       return setSaid(`A whistle: a part out at ${formatClock(atS)}. Two take it back.`);
     }
     if (milestone === 'pull') {
-      void deeds.log({ kind: 'pull', all: true }, atS);
+      void deeds.pull(undefined, atS);
       // With the pull it stops listening: the words stand elsewhere, and whistles take nothing back any more.
       return notify({ text: `A whistle: pulled at ${formatClock(atS)}. Undo takes it back.` });
     }

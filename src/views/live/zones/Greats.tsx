@@ -1,4 +1,3 @@
-import type { PullDue } from '@/core/heat';
 import { milestoneNames } from '@/core/roast';
 import { capital } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
@@ -10,8 +9,6 @@ interface GreatsProps {
   /** Space was pressed once for the pull. */
   readonly armed: boolean;
   readonly onNext: () => void;
-  /** A part of a staged pull is out. */
-  readonly onPart: (part: PullDue) => void;
   readonly onPull: () => void;
 }
 
@@ -22,14 +19,14 @@ const accent = 'bg-bill text-on-bill active:brightness-90';
 const quiet = 'border-3 border-ink active:bg-sunk';
 
 /** The two great controls, each always in its own place: what comes next, and the pull. The one that is next has the colour. */
-export function Greats({ model, armed, onNext, onPart, onPull }: GreatsProps) {
+export function Greats({ model, armed, onNext, onPull }: GreatsProps) {
   const { situation, pressable } = model;
   const { part } = pressable;
   const pullIsNext = situation.charged && pressable.milestone === 'pull';
   const allIsNext = pullIsNext && !part;
   return (
     <div className="heat-greats grid grid-cols-2 gap-3">
-      <NextControl model={model} armed={armed} quiet={pullIsNext} onNext={onNext} onPart={onPart} />
+      <NextControl model={model} armed={armed} quiet={pullIsNext} onNext={onNext} />
       <PullControl
         label="Pull"
         hint={allIsNext ? (armed ? 'Once more to pull' : 'Slide or hold') : 'all of it: slide or hold'}
@@ -55,8 +52,7 @@ function NextControl({
   armed,
   quiet: isQuiet,
   onNext,
-  onPart,
-}: Pick<GreatsProps, 'model' | 'armed' | 'onNext' | 'onPart'> & { readonly quiet: boolean }) {
+}: Omit<GreatsProps, 'onPull'> & { readonly quiet: boolean }) {
   const words = useWords();
   const { situation, deeds } = model;
   const { milestone: next, part } = model.pressable;
@@ -73,7 +69,7 @@ function NextControl({
         keys="Space twice"
         className={`${face} ${accent}`}
         wordClassName="font-heading text-[1.25rem] leading-[1.05] font-semibold roomy:text-3xl"
-        onPull={() => onPart(part)}
+        onPull={() => void deeds.pull(part)}
       />
     );
   if (situation.reached.secondCrack !== undefined)
