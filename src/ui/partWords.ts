@@ -1,4 +1,4 @@
-import { partsOf, shadesOf } from '@/core/record';
+import { type PartShade, partsOf, shadesOf } from '@/core/record';
 import type { Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 
@@ -13,14 +13,12 @@ export function partWords(
   return part ? `the ${shade(part.shade)} part` : '';
 }
 
-/** How dark the beans of a cup are: the part it was made of, or all parts of the roast; “for medium” where nobody looked. */
+/** How dark the beans of a cup are: the part it was made of, or all parts of the roast. */
 export function shadeWords(roast: Roast, shade: (number: ShadeNumber) => string, pullId?: string | undefined): string {
   const part = partsOf(roast).filter(({ pull }) => pull.id === pullId);
-  return shadesWords(part.length > 0 ? part : shadesOf(roast), shade);
+  return partShadeWords(part.length > 0 ? part : shadesOf(roast), shade);
 }
 
 /** “light, then medium-dark”; “for medium” where nobody looked. */
-export const shadesWords = (shades: readonly Known[], name: (number: ShadeNumber) => string): string =>
+export const partShadeWords = (shades: readonly PartShade[], name: (number: ShadeNumber) => string): string =>
   shades.map(({ shade, looked }) => (looked ? name(shade) : `for ${name(shade)}`)).join(', then ');
-
-type Known = ReturnType<typeof shadesOf>[number];

@@ -34,8 +34,11 @@ export function partsOf(roast: Roast): RoastPart[] {
   });
 }
 
+/** How dark a part is, and whether somebody looked. */
+export type PartShade = Pick<RoastPart, 'shade' | 'looked'>;
+
 /** The shades of a roast, one for each part of a staged pull, neighbours that are alike once; as they were meant while it is on. */
-export function shadesOf(roast: Roast): Pick<RoastPart, 'shade' | 'looked'>[] {
+export function shadesOf(roast: Roast): PartShade[] {
   const parts = partsOf(roast);
   const all = parts.length > 0 ? parts : meantShades(roast).map((shade) => ({ shade, looked: false }));
   return all.filter(({ shade }, i) => shade !== all[i - 1]?.shade).map(({ shade, looked }) => ({ shade, looked }));

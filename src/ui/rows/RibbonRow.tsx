@@ -2,7 +2,7 @@ import { lazy, memo, Suspense } from 'react';
 import { type Milestones, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { dotted } from '../dotted';
-import { shadesWords } from '../partWords';
+import { partShadeWords } from '../partWords';
 import { Ribbon } from '../ribbon/Ribbon';
 import { Stars } from '../Stars';
 import { useHousehold, useWords } from '../useHousehold';
@@ -64,7 +64,7 @@ export const RibbonRow = memo(function RibbonRow({
           )}
           <b>{date}</b> · {lotName}
           <span className="text-husk block truncate text-[0.95rem]">
-            {row.gearName} · {shadesWords(shades, words.shade)}
+            {row.gearName} · {partShadeWords(shades, words.shade)}
             {note && ` · ${note}`}
           </span>
         </span>

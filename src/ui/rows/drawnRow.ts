@@ -1,4 +1,4 @@
-import { shadesOf } from '@/core/record';
+import { type PartShade, shadesOf } from '@/core/record';
 import { isUnderWay, type Ribbon, type Roast, ribbonOf, roastedGrams } from '@/core/roast';
 import { lossPercent } from '@/core/shade';
 import type { NamedRoast } from '@/store/queries';
@@ -11,7 +11,7 @@ export interface DrawnRow {
   readonly gearName: string;
   readonly ribbon: Ribbon;
   /** Of each part, as it came out, and before somebody looked as it was meant. */
-  readonly shades: ReturnType<typeof shadesOf>;
+  readonly shades: readonly PartShade[];
   /** Weight lost, percent; undefined until every part is weighed. */
   readonly lossPercent: number | undefined;
   readonly note: string | undefined;
