@@ -6,6 +6,7 @@ import {
   type PlannedMove,
   type PullRule,
   type Roast,
+  shownLengthS,
 } from '../roast/index.ts';
 
 /** What is chosen for a roast to come. */
@@ -25,7 +26,8 @@ export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
       entry.kind === 'move' && entry.at <= PLANNED.latestS
         ? [
             {
-              when: { kind: 'at' as const, atS: Math.max(0, Math.round(entry.at)) },
+              // Whole seconds that have passed, as the roast's own page shows them.
+              when: { kind: 'at' as const, atS: Math.max(0, Math.floor(entry.at)) },
               control: entry.control,
               ...(entry.value === undefined ? {} : { value: entry.value }),
             },
@@ -46,7 +48,7 @@ export function ruleAsDone(roast: Pick<Roast, 'entries' | 'pullRule'>): PullRule
   const since = (crack: number | undefined) =>
     crack === undefined || pull === undefined || pull < crack
       ? undefined
-      : Math.min(MOST_RULE_S, Math.round(pull - crack));
+      : Math.min(MOST_RULE_S, shownLengthS({ fromS: crack, toS: pull }));
   const after = (kind: 'afterFirstCrack' | 'afterFirstCrackEnd' | 'intoSecondCrack', seconds: number | undefined) =>
     seconds === undefined ? undefined : { kind, seconds };
   const afterFirst = after('afterFirstCrack', since(firstCrack));

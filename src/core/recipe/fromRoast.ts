@@ -21,12 +21,13 @@ export function whatToDo(roast: Roast): WhatToDo {
     ...(rule ? { pullRule: rule } : {}),
     moves: movesMade(roast),
     guide: {
-      ...Object.fromEntries(
-        Object.entries(reached).map(([milestone, atS]) => [milestone, Math.max(0, Math.round(atS))]),
-      ),
-      pull: Math.max(0, Math.round(pull)),
+      ...Object.fromEntries(Object.entries(reached).map(([milestone, atS]) => [milestone, asShownS(atS)])),
+      pull: asShownS(pull),
     },
     ...(loss === undefined || loss < 0 || loss > 60 ? {} : { lossPercent: Math.round(loss * 10) / 10 }),
     fromRoastId: roast.id,
   };
 }
+
+/** Whole seconds that have passed, as the roast's own page shows them. */
+const asShownS = (atS: number) => Math.max(0, Math.floor(atS));

@@ -79,6 +79,19 @@ describe('a recipe', () => {
       },
     );
   });
+  it('has the whole seconds that the roast’s own page shows', () => {
+    const made = whatToDo(
+      roastOf([
+        entry(124.6, { kind: 'move', control: 'lid', value: 'off' }),
+        mark(240.7, 'firstCrack'),
+        pull(320.6, {}),
+      ]),
+    );
+    assert.deepEqual([made.guide.firstCrack, made.guide.pull], [240, 320]);
+    assert.deepEqual(made.moves[0]?.when, { kind: 'at', atS: 124 });
+    // As after-crack is told there: from 4:00 to 5:20, though 79.9 s were between.
+    assert.deepEqual(made.pullRule, { kind: 'afterFirstCrack', seconds: 80 });
+  });
   it('is what was really done: moves, shade as it came out, milestones, loss', () => {
     assert.deepEqual(recipe.guide, { yellow: 120, firstCrack: 240, pull: 320 });
     assert.deepEqual(recipe.moves, [{ when: { kind: 'at', atS: 124 }, control: 'lid', value: 'off' }]);
