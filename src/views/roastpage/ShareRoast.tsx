@@ -1,6 +1,6 @@
 import type { Shared } from '@/core/exchange';
 import type { Control } from '@/core/gear';
-import { partsOf } from '@/core/record';
+import { shadesOf } from '@/core/record';
 import {
   isStreamed,
   liveEntries,
@@ -16,6 +16,7 @@ import { lossPercent } from '@/core/shade';
 import { capital, formatClock } from '@/core/units';
 import type { NamedRoast } from '@/store/queries';
 import { entryName } from '@/ui/entryWords';
+import { shadeWords } from '@/ui/partWords';
 import { ShareSheet } from '@/ui/ShareSheet';
 import { useWords } from '@/ui/useHousehold';
 
@@ -47,14 +48,14 @@ type Words = ReturnType<typeof useWords>;
 
 function sharedRoast({ roast, lotName, gearName }: NamedRoast, words: Words, controls: readonly Control[]): Shared {
   const roasted = roastedGrams(roast);
-  const looked = partsOf(roast).flatMap(({ pull }) => pull.shade ?? []);
+  const isLookedAt = shadesOf(roast).some(({ looked }) => looked);
   const stretches = stretchesOf(milestonesOfRoast(roast));
   return {
     title: `${lotName}, ${words.weight(roast.greenGrams)} in the ${gearName}`,
     facts: [
       ['Roasted', words.fullDate(roast.createdAt)],
       ['Wanted', wantedWords(roast, words.shade)],
-      ['Turned out', looked.map((shade) => words.shade(shade)).join(', then ') || undefined],
+      ['Turned out', isLookedAt ? shadeWords(roast, words.shade) : undefined],
       [
         'Roasted weight',
         roasted === undefined
