@@ -3,6 +3,7 @@ import { draftFault, ENTRY_S, type Entry, type EntryDraft } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { keepHeatWrite } from './outbox.ts';
 import { secureRandom } from './random.ts';
+import { removeSounds } from './sounds.ts';
 
 /** The id of a line of a log that is still to be written. */
 export const createEntryId = (): Id<'entry'> => createId('entry', secureRandom);
@@ -32,6 +33,12 @@ export async function logEntry(
 /** Takes back what was done last; does nothing when all is taken back. */
 export function undoLast(db: GanderDatabase, roastId: string, atS: number): Promise<void> {
   return keepHeatWrite(db, { kind: 'undoLast', roastId, id: createEntryId(), atS: stamp(atS) });
+}
+
+/** Takes the charge back: the gear is preheating still. What was kept of its sound counted from that charge, and goes with it. */
+export async function unchargeRoast(db: GanderDatabase, roastId: string, chargedAt: string): Promise<void> {
+  await keepHeatWrite(db, { kind: 'uncharge', roastId, chargedAt });
+  await removeSounds(db, await db.sounds.where('roastId').equals(roastId).primaryKeys());
 }
 
 /** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */

@@ -30,6 +30,8 @@ export async function logReadings(
     };
   });
   await changeRoast(db, roastId, (roast) => {
+    // The charge was taken back meanwhile: nobody knows when these were.
+    if (basis === 'charge' && !roast.chargedAt) return roast;
     const kept = roast.entries.flatMap((entry) =>
       entry.kind === 'reading' && entry.source === source ? [entry.pressedAt] : [],
     );

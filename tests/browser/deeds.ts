@@ -44,6 +44,7 @@ export async function storedRoasts(
   {
     id: string;
     gearId: string;
+    chargedAt?: string;
     heard?: { cracksDb: number };
     entries: { kind: string; at: number; milestone?: string }[];
   }[]

@@ -42,9 +42,22 @@ describe('the sound of a roast', () => {
     await page.getByLabel(/^Keep the sound of a roast/).click();
     await page.getByText('until I delete it').waitFor();
     await page.goto('/roast/');
-    await beansIn(page);
+    await page.getByRole('button', { name: 'Preheat first' }).click();
     await page.getByRole('button', { name: 'More', exact: true }).click();
     await page.getByRole('button', { name: 'Listen', exact: true }).click();
+    // The preheat is no part of it; nor is what followed a charge that was taken back.
+    await page.getByText('Listening', { exact: true }).waitFor();
+    await page.waitForTimeout(5000);
+    assert.equal(await soundsKept(page), 0);
+    await page.keyboard.press('Space');
+    await page.getByText('Listening, kept').waitFor();
+    await page.waitForTimeout(1000);
+    assert.equal(await soundsKept(page), 1);
+    await page.keyboard.press('u');
+    await page.getByText('Listening', { exact: true }).waitFor();
+    for (let tries = 0; tries < 40 && (await soundsKept(page)) > 0; tries++) await page.waitForTimeout(50);
+    assert.equal(await soundsKept(page), 0);
+    await beansIn(page);
     await page.getByText('Listening, kept').waitFor();
     await page.waitForTimeout(6000);
     // In the middle of it: what was written stays, and it goes on by itself.

@@ -2,11 +2,14 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
-import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
+import { type Entry, lastDone, type Roast } from '@/core/roast';
+import { chargeRoast, logEntry, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
 import { lateHeatWrites, onHeatWrites, takeUpHeatWrites } from '@/store/outbox';
+import { logReadings } from '@/store/readings';
 import { startRoast } from '@/store/roasting';
+import { beginSound } from '@/store/sounds';
 import { openTestDatabase } from './openTestDatabase.ts';
 
 let db: GanderDatabase;
@@ -112,5 +115,48 @@ describe('what is pressed at the heat', () => {
     await chargeRoast(db, id, NOW + 200_000);
     const [reading] = await entries();
     assert.deepEqual([reading?.at, reading?.pressedAt], [-80, -80]);
+  });
+
+  it('goes back to the preheat where the beans went in too early, and in again', async () => {
+    const preheating = openTestDatabase();
+    db = preheating;
+    id = await begin('preheat');
+    const read = () => db.roasts.get(id).then((roast) => roast as Roast);
+    await logEntry(db, id, { kind: 'reading', celsius: 150 }, 100);
+    const before = await read();
+    await chargeRoast(db, id, NOW + 180_000);
+    const { chargedAt } = await read();
+    assert.equal(lastDone(await read()), 'charge');
+    await logReadings(db, id, [{ at: 2, celsius: 170 }], 'probe');
+    const sound = await beginSound(db, { roastId: id, fromS: 0, mime: 'audio/webm' }, NOW + 180_000);
+    await unchargeRoast(db, id, chargedAt as string);
+    const after = await read();
+    assert.deepEqual(
+      after.entries.map(({ at }) => at),
+      [100, 182],
+      'on the clock of the preheat again',
+    );
+    assert.deepEqual({ ...after, entries: [] }, { ...before, entries: [] });
+    assert.equal(await db.sounds.get(sound), undefined);
+    assert.equal(lastDone(after), after.entries[0]);
+    // What was on its way when it was taken back belongs to no clock any more.
+    await logReadings(db, id, [{ at: 3, celsius: 171 }], 'probe');
+    assert.equal((await entries()).length, 2);
+    await chargeRoast(db, id, NOW + 200_000);
+    // The first charge is long gone: what takes it back a second time does nothing.
+    await unchargeRoast(db, id, chargedAt as string);
+    assert.deepEqual(
+      (await entries()).map(({ at }) => at),
+      [-100, -18],
+    );
+    await logEntry(db, id, { kind: 'note', text: 'pale yet' }, 30);
+    assert.equal((lastDone(await read()) as Entry).kind, 'note');
+  });
+
+  it('never goes back where there was no preheat', async () => {
+    const { chargedAt } = (await db.roasts.get(id)) as Roast;
+    assert.equal(lastDone((await db.roasts.get(id)) as Roast), undefined);
+    await unchargeRoast(db, id, chargedAt as string);
+    assert.equal((await db.roasts.get(id))?.chargedAt, chargedAt);
   });
 });

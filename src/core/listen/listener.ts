@@ -17,6 +17,8 @@ export interface HeardCrack {
 export interface ListenerState {
   /** Seconds of sound so far. */
   readonly now: number;
+  /** Seconds since the beans went in, or of sound where that was before it. */
+  readonly roastingS: number;
   /** How loud it is, dB of full scale. */
   readonly levelDb: number;
   readonly course: CrackCourse;
@@ -57,13 +59,14 @@ const HEARS_SECOND_FROM_HZ = 22_000;
 export class Listener {
   readonly #onsets: Onsets;
   readonly #check = new SoundCheck();
-  readonly #course = new Course();
   readonly #thresholds = { first: new AdaptiveThreshold(RANGE), second: new AdaptiveThreshold(RANGE) };
   readonly #ear: Ear;
   readonly #sampleRate: number;
   readonly #gear: GearEar | undefined;
-  readonly #pops: CountedPop[] = [];
+  #pops: CountedPop[] = [];
+  #course = new Course();
   #mistaken: readonly CountedPop[] = [];
+  #chargedS = 0;
   #asUsual: boolean | undefined;
   #backgroundDb = 0;
   #samples = 0;
@@ -93,6 +96,7 @@ export class Listener {
     const { course } = this.#course;
     return {
       now,
+      roastingS: now - this.#chargedS,
       levelDb: this.#onsets.level().now,
       course,
       trouble: this.#check.trouble(now),
@@ -102,6 +106,14 @@ export class Listener {
       asUsual: this.#asUsual,
       learnt: this.#learnt(course),
     };
+  }
+
+  /** The beans go in: what cracked in the preheat was the kitchen, and what is usual with beans is learnt anew. */
+  charge(): void {
+    [this.#course, this.#pops, this.#mistaken] = [new Course(), [], []];
+    for (const each of Object.values(this.#thresholds)) each.thaw();
+    this.#chargedS = this.#onsets.now;
+    this.#asUsual = undefined;
   }
 
   /** The person takes a milestone back: for the rest of this roast it listens more strictly. */
@@ -147,7 +159,7 @@ export class Listener {
     this.#course.pass(now);
     // As long as nothing cracks: pops are no background.
     if (this.#course.course.firstCrack === null) this.#backgroundDb = this.#onsets.level().usual;
-    if (this.#gear && this.#asUsual === undefined && now >= SETTLING_S) this.#meet(this.#gear);
+    if (this.#gear && this.#asUsual === undefined && now - this.#chargedS >= SETTLING_S) this.#meet(this.#gear);
     this.#check.eachSecond(now);
   }
 

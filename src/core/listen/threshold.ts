@@ -52,6 +52,11 @@ export class AdaptiveThreshold {
     this.#frozen ??= this.value;
   }
 
+  /** It moves again, from where it would stand by now. */
+  thaw(): void {
+    this.#frozen = undefined;
+  }
+
   /** Told wrongly: from now on it takes more, and never less again. */
   stricter(): void {
     this.#least = Math.min(this.#range.most, this.value + STRICTER);

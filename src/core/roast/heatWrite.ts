@@ -9,7 +9,9 @@ export type HeatWrite =
   | { readonly kind: 'entry'; readonly roastId: string; readonly entry: Entry }
   /** Takes back what stands last when it is written, not when it was pressed: two quick presses take back two. */
   | { readonly kind: 'undoLast'; readonly roastId: string; readonly id: Id<'entry'>; readonly atS: number }
-  | { readonly kind: 'charge'; readonly roastId: string; readonly chargedAt: string };
+  | { readonly kind: 'charge'; readonly roastId: string; readonly chargedAt: string }
+  /** Back to the preheat; it names the charge that it takes back. */
+  | { readonly kind: 'uncharge'; readonly roastId: string; readonly chargedAt: string };
 
 /** What names a write among others of the same roast. */
 export function heatWriteId(write: HeatWrite): string {
@@ -19,7 +21,8 @@ export function heatWriteId(write: HeatWrite): string {
     case 'undoLast':
       return write.id;
     case 'charge':
-      return `${write.roastId}/charge`;
+    case 'uncharge':
+      return `${write.roastId}/${write.kind}/${write.chargedAt}`;
   }
 }
 
@@ -37,6 +40,8 @@ export function withHeatWrite(roast: Roast, write: HeatWrite): Roast {
     }
     case 'charge':
       return roast.chargedAt ? roast : charged(roast, write.chargedAt);
+    case 'uncharge':
+      return roast.chargedAt === write.chargedAt ? uncharged(roast) : roast;
   }
 }
 
@@ -44,16 +49,21 @@ const isIn = (roast: Roast, id: string) => roast.entries.some((entry) => entry.i
 
 /** Until the charge, times count from the beginning of the preheat; from then on, from the charge. */
 function charged(roast: Roast, chargedAt: string): Roast {
-  const heatedS = preheatS({ ...roast, chargedAt });
-  const moved = (atS: number) => Math.round((atS - heatedS) * 100) / 100;
-  return {
-    ...roast,
-    chargedAt,
-    entries: roast.entries.map((entry) => ({
-      ...entry,
-      at: moved(entry.at),
-      pressedAt: moved(entry.pressedAt),
-      ...('happenedAt' in entry && entry.happenedAt !== undefined ? { happenedAt: moved(entry.happenedAt) } : {}),
-    })),
-  };
+  return { ...roast, chargedAt, entries: movedBy(roast.entries, -preheatS({ ...roast, chargedAt })) };
+}
+
+/** A roast that began with its charge has no preheat to go back to. */
+function uncharged(roast: Roast): Roast {
+  const { chargedAt: _, ...preheating } = roast;
+  return roast.preheatedAt ? { ...preheating, entries: movedBy(roast.entries, preheatS(roast)) } : roast;
+}
+
+function movedBy(entries: readonly Entry[], seconds: number): Entry[] {
+  const moved = (atS: number) => Math.round((atS + seconds) * 100) / 100;
+  return entries.map((entry) => ({
+    ...entry,
+    at: moved(entry.at),
+    pressedAt: moved(entry.pressedAt),
+    ...('happenedAt' in entry && entry.happenedAt !== undefined ? { happenedAt: moved(entry.happenedAt) } : {}),
+  }));
 }

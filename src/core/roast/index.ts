@@ -16,6 +16,7 @@ export {
   windNames,
   winds,
 } from './intent.ts';
+export { lastDone } from './lastDone.ts';
 export { type LiveEntry, lastPressed, lastUndoable, liveEntries } from './liveEntries.ts';
 export { MOST_LOOKS, type RoastLook } from './looks.ts';
 export {

@@ -1,6 +1,6 @@
 import type { Deed, PullDue, Telling } from '@/core/heat';
-import { type EntryDraft, heatS, type Roast } from '@/core/roast';
-import { chargeRoast, logEntry, undoLast } from '@/store/atTheHeat';
+import { type EntryDraft, heatS, lastDone, type Roast } from '@/core/roast';
+import { chargeRoast, logEntry, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { useSteadyCallback } from '@/ui/useSteady';
 import type { RoastClock } from './useRoastClock';
@@ -13,7 +13,8 @@ export interface HeatDeeds {
   readonly tapCrack: () => Promise<unknown>;
   /** Beans out: a part of a staged pull, or all that is left. */
   readonly pull: (part: PullDue | undefined, atS?: number) => Promise<unknown>;
-  readonly charge: () => Promise<unknown>;
+  /** Beans in, now or at another wall-clock moment, ms. */
+  readonly charge: (atMs?: number) => Promise<unknown>;
   readonly undo: () => Promise<unknown>;
   /** Does what an answer says; `screen` deeds are the screen's own. */
   readonly answer: (telling: Telling, deed: Deed) => Promise<void>;
@@ -37,8 +38,12 @@ export function useHeatDeeds(
   const pull = useSteadyCallback((part: PullDue | undefined, atS?: number) =>
     log(part ? { kind: 'pull', all: false, shade: part.shade } : { kind: 'pull', all: true }, atS),
   );
-  const charge = useSteadyCallback(() => chargeRoast(database(), roast.id, Date.now()));
-  const undo = useSteadyCallback(() => undoLast(database(), roast.id, pressedS()));
+  const charge = useSteadyCallback((atMs: number = Date.now()) => chargeRoast(database(), roast.id, atMs));
+  const undo = useSteadyCallback(() =>
+    lastDone(roast) === 'charge' && roast.chargedAt
+      ? unchargeRoast(database(), roast.id, roast.chargedAt)
+      : undoLast(database(), roast.id, pressedS()),
+  );
   const answer = useSteadyCallback(async (telling: Telling, deed: Deed) => {
     if (deed.kind === 'putOff') putOff(telling, deed.weight);
     if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());

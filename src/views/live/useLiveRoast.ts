@@ -22,7 +22,7 @@ import {
   heatS,
   isUnderWay,
   type LiveEntry,
-  lastUndoable,
+  lastDone,
   type Milestone,
   meantShade,
   nextMilestone,
@@ -63,7 +63,8 @@ interface Pressable {
   /** Where that is the pull: the part of a staged one that it takes. */
   readonly part: PullDue | undefined;
   readonly controls: readonly ControlNow[];
-  readonly undoable: Entry | undefined;
+  /** What Undo takes back; `charge`: the beans going in. */
+  readonly undoable: Entry | 'charge' | undefined;
   /** What a tap now would be. */
   readonly crack: 'first' | 'second';
 }
@@ -122,7 +123,7 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
       milestone,
       part: milestone === 'pull' && due?.last === false ? due : undefined,
       controls,
-      undoable: lastUndoable(roast.entries),
+      undoable: lastDone(roast),
       crack: crackNow(nowS),
     },
     deeds: useHeatDeeds(roast, clock, crackNow, (telling, weight) =>

@@ -15,16 +15,18 @@ export interface EarTells {
   readonly onHearing: () => void;
   /** What is known of how this gear sounds. */
   readonly gear: Promise<GearEar | undefined>;
-  /** The raw sound as it comes, for whoever keeps it; gives the way to stop. */
-  readonly onStream?: ((stream: MediaStream) => () => void) | undefined;
-  /** Hears whistles too: how many in a row, and when they began. */
-  readonly onWhistled?: ((times: 1 | 2, atS: number) => void) | undefined;
+  /** The raw sound as it comes, for whoever keeps it; undefined once there is none. */
+  readonly onStream?: (stream: MediaStream | undefined) => void;
+  /** Hears whistles too: how many in a row, and the wall-clock moment at which they began, ms. */
+  readonly onWhistled?: ((times: 1 | 2, wallMs: number) => void) | undefined;
 }
 
 /** An open ear. Times that it takes and gives are seconds of the roast. */
 export interface Ear {
   /** The second of the roast at a second of the sound. */
   readonly roastAt: (soundS: number) => number;
+  /** The beans go in. */
+  readonly charge: () => void;
   readonly takeBack: (milestone: keyof CrackCourse) => void;
   readonly know: (milestone: keyof CrackCourse, atS: number) => void;
   readonly stop: () => void;
@@ -40,16 +42,23 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled, 
   const stops: (() => void)[] = [() => worker.terminate()];
   let stopped = false;
   let [nowS, toldMs] = [0, Date.now()];
-  const roastAt = (soundS: number) => hundredths(roastS(toldMs - (nowS - soundS) * 1000));
+  const wallMsAt = (soundS: number) => toldMs - (nowS - soundS) * 1000;
+  const roastAt = (soundS: number) => hundredths(roastS(wallMsAt(soundS)));
+  /** It begins, or goes on after a pause in which no sound came. */
+  const hears = () => {
+    toldMs = Date.now();
+    onHearing();
+  };
   worker.onmessage = ({ data: { state, heard, whistled } }: MessageEvent<FromEar>) => {
     [nowS, toldMs] = [state.now, Date.now()];
     onHeard(state, heard);
-    for (const { times, at } of whistled) onWhistled?.(times, roastAt(at));
+    for (const { times, at } of whistled) onWhistled?.(times, wallMsAt(at));
   };
   const begin = async () => {
     if (!navigator.mediaDevices?.getUserMedia) return onDeaf(NO_MICROPHONE_HERE);
     const stream = await navigator.mediaDevices.getUserMedia({ audio: RAW });
     stops.push(() => {
+      onStream?.(undefined);
       for (const track of stream.getTracks()) track.stop();
     });
     const context = new AudioContext();
@@ -61,8 +70,8 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled, 
     say({ kind: 'begin', sampleRate: context.sampleRate, port: port1, gear: known, whistles: !!onWhistled }, port1);
     tap.port.postMessage(port2, [port2]);
     context.createMediaStreamSource(stream).connect(tap);
-    if (onStream) stops.unshift(onStream(stream));
-    onHearing();
+    onStream?.(stream);
+    hears();
     watch(stream.getAudioTracks()[0], context);
   };
   const watch = (track: MediaStreamTrack | undefined, context: AudioContext) => {
@@ -74,14 +83,14 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled, 
       'mute',
       () => stopped || onDeaf('The device has muted the microphone. Gander hears again when it is let go.'),
     );
-    track?.addEventListener('unmute', onHearing);
+    track?.addEventListener('unmute', hears);
     const wake = () => {
       if (context.state === 'running' || context.state === 'closed' || stopped) return;
       onDeaf('The browser has paused the sound. Touch the screen once.');
       // Refused until a touch; the next one tries again.
       context.resume().catch(() => undefined);
     };
-    context.addEventListener('statechange', () => (context.state === 'running' ? onHearing() : wake()));
+    context.addEventListener('statechange', () => (context.state === 'running' ? hears() : wake()));
     for (const kind of ['pointerdown', 'visibilitychange']) {
       document.addEventListener(kind, wake);
       stops.push(() => document.removeEventListener(kind, wake));
@@ -98,6 +107,7 @@ export function openEar({ roastS, onHeard, onDeaf, onHearing, gear, onWhistled, 
   });
   return {
     roastAt,
+    charge: () => say({ kind: 'charge' }),
     takeBack: (milestone) => say({ kind: 'takeBack', milestone }),
     know: (milestone, atS) => say({ kind: 'know', milestone, at: nowS + (atS - roastAt(nowS)) }),
     stop: () => {
@@ -140,6 +150,7 @@ export function openEarToBeans(seed: number, { onHeard, onHearing, gear }: EarTe
   });
   return {
     roastAt: (soundS) => hundredths((startS ?? 0) + soundS),
+    charge: () => say({ kind: 'charge' }),
     takeBack: (milestone) => say({ kind: 'takeBack', milestone }),
     know: (milestone, atS) => say({ kind: 'know', milestone, at: atS - (startS ?? 0) }),
     stop: () => {

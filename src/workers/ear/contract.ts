@@ -13,6 +13,8 @@ export type ToEar =
       /** Whistles are heard too. */
       readonly whistles: boolean;
     }
+  /** The beans go in. */
+  | { readonly kind: 'charge' }
   | { readonly kind: 'takeBack'; readonly milestone: keyof CrackCourse }
   /** Marked by hand, or known from before this began to listen. */
   | { readonly kind: 'know'; readonly milestone: keyof CrackCourse; readonly at: number };

@@ -35,6 +35,8 @@ self.onmessage = ({ data }: MessageEvent<ToEar>) => {
       return;
     case 'second':
       return beans && hear(beans.second(data.cracks));
+    case 'charge':
+      return listener?.charge();
     case 'takeBack':
       return listener?.takeBack(data.milestone);
     case 'know':

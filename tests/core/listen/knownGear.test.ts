@@ -111,6 +111,23 @@ describe('a listener on a gear', () => {
     assert.equal(roast(other, 25).asUsual, false);
   });
 
+  it('begins the roast anew as the beans go in: what cracked in the preheat was the kitchen', () => {
+    const gear = { backgroundDb: -90, cracksDb: 20, clear: 3, roasts: 1 };
+    const listener = new Listener({ sampleRate: RATE, ear, gear });
+    const preheat = roast(listener, 75);
+    assert.ok(preheat.course.firstCrack !== null && preheat.learnt && preheat.asUsual === false);
+    listener.charge();
+    const { course, learnt, roastingS, asUsual } = listener.state();
+    assert.deepEqual(
+      [course, learnt, roastingS, asUsual],
+      [{ firstCrack: null, firstCrackEnd: null, secondCrack: null }, undefined, 0, undefined],
+    );
+    const roasted = roast(listener, 75);
+    const { firstCrack } = roasted.course;
+    assert.ok(firstCrack !== null && firstCrack > 75 + 30 && firstCrack < 75 + 45, `${firstCrack}`);
+    assert.deepEqual([roasted.now - roasted.roastingS, roasted.asUsual], [preheat.now, false]);
+  });
+
   it('keeps what it took for first crack by mistake apart, once that is taken back', () => {
     const listener = new Listener({ sampleRate: RATE, ear });
     const { course } = roast(listener, 60);

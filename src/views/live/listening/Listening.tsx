@@ -26,7 +26,7 @@ const FLUSH_MS = 1000;
 /** Listens to the roast by the device's microphone, logs the cracks it hears and proposes the milestones they make. */
 export function Listening({ model, onTells }: ListeningProps) {
   const { roast, situation } = model;
-  const { reached, putOff } = situation;
+  const { reached, putOff, charged } = situation;
   const [state, setState] = useState<ListenerState>();
   const [deaf, setDeaf] = useState<string>();
   const meter = useRef<HTMLSpanElement>(null);
@@ -36,7 +36,13 @@ export function Listening({ model, onTells }: ListeningProps) {
   const { said: whistled, onWhistled } = useWhistles(model);
   const ear = useRef<Ear>(undefined);
   const began = useRef<Partial<Record<Heard, number>>>({});
-  const latest = useLatest({ roast, reached });
+  const latest = useLatest({ roast, reached, charged });
+  const [stream, setStream] = useState<MediaStream>();
+  const keeps = keepsSound === true && charged;
+  useEffect(() => {
+    if (stream && keeps) return keepSound(stream, () => latest.current.roast, setUnkept);
+    return undefined;
+  }, [stream, keeps, latest]);
   useEffect(() => {
     let waiting: RoastCrack[] = [];
     let learnt: HeardOfRoast | undefined;
@@ -45,9 +51,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       // Without it listening goes on as on gear that is new.
       gear: knownEar(database(), gearId, id).catch(() => undefined),
       onWhistled: whistles ? onWhistled : undefined,
-      onStream: keepsSound
-        ? (stream: MediaStream) => keepSound(stream, () => latest.current.roast, setUnkept)
-        : undefined,
+      onStream: setStream,
       roastS: (wallMs: number) => heatS(latest.current.roast, wallMs),
       onDeaf: setDeaf,
       onHearing: () => {
@@ -61,6 +65,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       onHeard: (now: ListenerState, heard: readonly HeardCrack[]) => {
         showLevel(meter.current, now.levelDb);
         setState((before) => (before && saysTheSame(before, now) ? before : now));
+        if (!latest.current.charged) return;
         // Only what a person has taken or marked as first crack says how this gear sounds.
         if (latest.current.reached.firstCrack !== undefined) learnt = now.learnt ?? learnt;
         // When it began is said once: told anew with each block of sound it would waver.
@@ -89,8 +94,13 @@ export function Listening({ model, onTells }: ListeningProps) {
       flush();
       opened.stop();
     };
-  }, [latest, whistles, onWhistled, keepsSound]);
+  }, [latest, whistles, onWhistled]);
 
+  useEffect(() => {
+    if (charged) ear.current?.charge();
+    // What cracked in the preheat is none of the roast's.
+    began.current = {};
+  }, [charged]);
   // At once here too: the next word from the worker comes a moment later.
   const takeBack = (milestone: Heard) => {
     ear.current?.takeBack(milestone);
@@ -102,7 +112,7 @@ export function Listening({ model, onTells }: ListeningProps) {
     if (atS === undefined) takeBack(milestone);
     else ear.current?.know(milestone, atS);
   });
-  const proposed = state && proposalOf(state, reached);
+  const proposed = state && charged ? proposalOf(state, reached) : undefined;
   const atS = proposed && began.current[proposed];
   const key = proposed && `heard:${proposed}:${takenBack}`;
   const refused = key !== undefined && putOff.has(key);
@@ -127,7 +137,7 @@ export function Listening({ model, onTells }: ListeningProps) {
       meter={meter}
       hears={state !== undefined}
       deaf={deaf !== undefined}
-      kept={keepsSound === true && unkept === undefined}
+      kept={keeps && unkept === undefined}
     />
   );
 }

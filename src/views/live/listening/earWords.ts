@@ -43,7 +43,7 @@ const UNLIKE_TOLD_S = 90;
 function remarkOn(state: ListenerState | undefined): string | undefined {
   if (!state) return undefined;
   if (state.settling) return 'Listening to what is usual here. Never tried on real beans yet: keep watching.';
-  if (state.asUsual === false && state.now < UNLIKE_TOLD_S && state.course.firstCrack === null)
+  if (state.asUsual === false && state.roastingS < UNLIKE_TOLD_S && state.course.firstCrack === null)
     return 'It sounds other than usual on this gear. Does the phone stand elsewhere? Keep watching.';
   if (state.noisy && state.course.firstCrack === null) return 'I hear stirring more than cracks: keep watching.';
   if (!state.hearsSecond && state.course.firstCrack !== null)
@@ -76,7 +76,7 @@ function proposalTelling({
 
 /** Whether what is told of both is the same: most words from the worker only move the line. */
 export function saysTheSame(a: ListenerState, b: ListenerState): boolean {
-  const told = ({ course, trouble, settling, noisy, hearsSecond, asUsual, now }: ListenerState) =>
-    JSON.stringify([course, trouble, settling, noisy, hearsSecond, asUsual, now < UNLIKE_TOLD_S]);
+  const told = ({ course, trouble, settling, noisy, hearsSecond, asUsual, roastingS }: ListenerState) =>
+    JSON.stringify([course, trouble, settling, noisy, hearsSecond, asUsual, roastingS < UNLIKE_TOLD_S]);
   return told(a) === told(b);
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { milestoneNames } from '@/core/roast';
+import { heatS, milestoneNames } from '@/core/roast';
 import { formatClock } from '@/core/units';
 import { notify } from '@/store/notices';
 import { useSteadyCallback } from '@/ui/useSteady';
@@ -16,8 +16,8 @@ export function useWhistles(model: LiveRoastModel) {
     const timer = setTimeout(() => setSaid(undefined), SAID_MS);
     return () => clearTimeout(timer);
   }, [said]);
-  const onWhistled = useSteadyCallback((times: 1 | 2, atS: number) => {
-    const { situation, deeds, pressable, underWay } = model;
+  const onWhistled = useSteadyCallback((times: 1 | 2, wallMs: number) => {
+    const { roast, situation, deeds, pressable, underWay } = model;
     if (!underWay) return;
     if (times === 2) {
       if (!pressable.undoable) return setSaid('Two whistles: there is nothing to take back.');
@@ -25,9 +25,10 @@ export function useWhistles(model: LiveRoastModel) {
       return setSaid('Two whistles: taken back.');
     }
     if (!situation.charged) {
-      void deeds.charge();
+      void deeds.charge(wallMs);
       return setSaid('A whistle: beans in. Two take it back.');
     }
+    const atS = heatS(roast, wallMs);
     const { milestone, part } = pressable;
     if (!milestone) return;
     if (part) {

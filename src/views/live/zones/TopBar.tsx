@@ -23,6 +23,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
   const { underWay } = model;
   const { undoable } = model.pressable;
   const controls = model.pressable.controls.map(({ control }) => control);
+  const done = undoable === 'charge' ? 'beans in' : undoable && entryWords(undoable, words, controls);
   return (
     <header className="heat-bar flex items-center gap-2 roomy:gap-3">
       <OtherRoast roastId={roast.id}>
@@ -35,7 +36,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         </p>
       </OtherRoast>
       <p className="sr-only" aria-live="polite">
-        {undoable && `Noted: ${entryWords(undoable, words, controls)}.`}
+        {done && `Noted: ${done}.`}
       </p>
       <Emergency />
       <button
@@ -53,12 +54,9 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
         disabled={undoable === undefined && !underWay}
         onClick={onUndo}
       >
-        {undoable ? (
+        {done ? (
           <>
-            Undo{' '}
-            <span className="line-clamp-1 text-[0.9rem] font-normal cramped:sr-only">
-              {entryWords(undoable, words, controls)}
-            </span>
+            Undo <span className="line-clamp-1 text-[0.9rem] font-normal cramped:sr-only">{done}</span>
           </>
         ) : (
           'Take it back'
