@@ -6,9 +6,8 @@ import { type Milestones, milestonesOf } from './milestones.ts';
 import type { Roast } from './roast.ts';
 import type { Smell } from './roastKinds.ts';
 
-/** A roast as it is drawn: everything that the ribbon shows, in seconds from charge and tones of the bean ramp. */
+/** A roast as it is drawn: everything that the ribbon shows, in seconds from charge, with which it begins, and tones of the bean ramp. */
 export interface Ribbon {
-  readonly fromS: number;
   readonly toS: number;
   /** Tone over time, ordered, never turning paler; straight between. */
   readonly body: readonly TonePoint[];
@@ -67,7 +66,6 @@ export function ribbonOf(
   const anchors = toneAnchors(live, reached, { ...expected, ...reached }, roast.wantedShade);
   const now = { at: toS, tone: toneAt(anchors, toS) };
   return {
-    fromS: Math.min(0, live[0]?.at ?? 0),
     toS,
     body: [...anchors.filter(({ at }) => at < toS), now],
     ahead: reached.pull === undefined && nowS !== undefined ? [now, ...anchors.filter(({ at }) => at > toS)] : [],
@@ -79,7 +77,9 @@ export function ribbonOf(
     },
     crackSpans: crackSpans(live, reached, toS),
     moves: movesOf(live),
-    smells: live.flatMap((entry) => (entry.kind === 'smell' ? [{ at: entry.at, smell: entry.smell }] : [])),
+    smells: live.flatMap((entry) =>
+      entry.kind === 'smell' && entry.at >= 0 ? [{ at: entry.at, smell: entry.smell }] : [],
+    ),
     tabs: live.flatMap((entry) =>
       entry.kind === 'pull' && !entry.all
         ? [{ at: entry.at, tone: entry.shade ? shadeTone(entry.shade) : toneAt(anchors, entry.at) }]
@@ -135,7 +135,7 @@ function neverPaler(points: readonly TonePoint[]): TonePoint[] {
 }
 
 function crackTimes(live: readonly LiveEntry[], crack: 'first' | 'second'): number[] {
-  return live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack ? [entry.at] : []));
+  return live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack && entry.at >= 0 ? [entry.at] : []));
 }
 
 /** Fewer cracks than this inside a stretch do not draw it; then it is hatched from start to end. */
@@ -153,9 +153,10 @@ function crackSpans(live: readonly LiveEntry[], reached: Milestones, toS: number
   );
 }
 
+/** The moves from the charge on, and at its moment how the controls stood that were set in the preheat. */
 function movesOf(live: readonly LiveEntry[]): Ribbon['moves'] {
   const before = new Map<string, string | number | undefined>();
-  return live.flatMap((entry) => {
+  const moves = live.flatMap((entry) => {
     if (entry.kind !== 'move') return [];
     const last = before.get(entry.control);
     before.set(entry.control, entry.value);
@@ -163,4 +164,8 @@ function movesOf(live: readonly LiveEntry[]): Ribbon['moves'] {
     const direction = numbers > 0 ? ('up' as const) : numbers < 0 ? ('down' as const) : ('none' as const);
     return [{ at: entry.at, control: entry.control, value: entry.value, direction }];
   });
+  const stood = new Map(
+    moves.flatMap((move) => (move.at < 0 && move.value !== undefined ? [[move.control, { ...move, at: 0 }]] : [])),
+  );
+  return [...stood.values(), ...moves.filter(({ at }) => at >= 0)];
 }

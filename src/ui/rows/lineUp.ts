@@ -27,7 +27,7 @@ export function sharedSpan(ribbons: readonly Ribbon[], lineUp: LineUp): { fromS:
   for (const ribbon of ribbons) {
     const zero = lineUpAt(ribbon, lineUp);
     if (zero === undefined) continue;
-    fromS = Math.min(fromS, ribbon.fromS - zero);
+    fromS = Math.min(fromS, 0 - zero);
     toS = Math.max(toS, ribbon.toS - zero);
   }
   return { fromS, toS };

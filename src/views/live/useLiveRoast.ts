@@ -112,7 +112,11 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
     told: { tellings, next: nextWords(situation, tellings[0]) },
     drawn: {
       ribbon: ribbonOf(
-        { entries: roast.entries, wantedShade: situation.pulls.at(-1)?.shade ?? meantShade(roast) },
+        // Before the charge nothing is on the roast's clock yet.
+        {
+          entries: situation.charged ? roast.entries : [],
+          wantedShade: situation.pulls.at(-1)?.shade ?? meantShade(roast),
+        },
         situation.charged ? nowS : 0,
         knownOrExpected(situation.heard, ahead),
       ),

@@ -57,6 +57,25 @@ describe('the ribbon’s edges', () => {
       ['none', 'up', 'down'],
     );
   });
+  it('begin with the charge: what was set in the preheat stands there as it stood, the rest of the preheat is left out', () => {
+    const before = [
+      entry(-90, { kind: 'move', control: 'flame', value: 5 }),
+      entry(-60, { kind: 'move', control: 'stir' }),
+      entry(-30, { kind: 'move', control: 'flame', value: 7 }),
+      entry(-20, { kind: 'smell', smell: 'smoke' }),
+      entry(-10, { kind: 'crack', crack: 'first' }),
+    ];
+    const after = [entry(40, { kind: 'move', control: 'flame', value: 6 })];
+    const { moves, smells, cracks } = ribbonOf(roastOf([...before, ...after]));
+    assert.deepEqual(
+      moves.map(({ at, value, direction }) => [at, value, direction]),
+      [
+        [0, 7, 'up'],
+        [40, 6, 'down'],
+      ],
+    );
+    assert.deepEqual([smells, cracks.first], [[], []]);
+  });
   it('show parts taken out as tabs', () => {
     const staged = roastOf([...marked, pull(300, { all: false, shade: 4 }), pull(330, { shade: 7 })]);
     assert.deepEqual(ribbonOf(staged).tabs, [{ at: 300, tone: shadeTone(4) }]);
