@@ -103,6 +103,38 @@ describe('a complaint', () => {
     await close();
   });
 
+  it('is not needed for a question of one’s own, such as which part of a staged pull is better', async () => {
+    const { page, close } = await app.open();
+    await openAt(page, '/journal/experiments/');
+    await page.getByRole('button', { name: 'Ask a question of your own' }).click();
+    await page.getByRole('button', { name: 'Ask it' }).click();
+    await page.getByText('Write the question, such as').waitFor();
+    await page.getByRole('textbox', { name: 'The question' }).fill('Worth going darker?');
+    await page.getByLabel('What changes').selectOption('parts');
+    const other = page.getByLabel('The other part', { exact: true });
+    assert.deepEqual(await other.locator('option').allInnerTexts(), [
+      'the medium part',
+      'the medium-dark part',
+      'the dark part',
+    ]);
+    await other.selectOption('the medium part');
+    await page.getByRole('button', { name: 'Ask it' }).click();
+    await page.getByText('Choose two different parts.').waitFor();
+    await other.selectOption('the medium-dark part');
+    await page.getByRole('button', { name: 'Ask it' }).click();
+    const question = page.locator('li', { hasText: 'Worth going darker?' });
+    await question.getByText('Two parts of one roast: the medium part against the medium-dark part.').waitFor();
+    await question.getByRole('link', { name: 'Taste both blind' }).click();
+    const cup = page.locator('option', { hasText: /^Rain Ladder, Sumatra, .*, the medium-dark part$/ });
+    await cup.first().waitFor({ state: 'attached' });
+    await page.goBack();
+    await question.getByText('the medium-dark part is better').click();
+    await page.getByText('The medium-dark part was better.').waitFor();
+    await page.locator('li', { hasText: 'Worth going darker?' }).getByRole('button', { name: 'Open again' }).click();
+    await question.getByRole('link', { name: 'Taste both blind' }).waitFor();
+    await close();
+  });
+
   it('is asked about only where the record is silent, and each answer is kept', async () => {
     const { page, close } = await app.open({ viewport: PHONE, hasTouch: true, isMobile: true });
     await openRoast(page, 'best cup yet');

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { controlCatalogue, type Gear } from '@/core/gear';
-import type { Entry } from '@/core/roast';
+import { type Entry, pullsOf } from '@/core/roast';
 import { startExperiment } from '@/store/experiments';
 import { startFlight } from '@/store/flights';
 import { addGear } from '@/store/larder';
@@ -11,7 +11,9 @@ import { keepRecipe } from '@/store/recipes';
 import { jarsOf } from '@/store/shelf';
 import { entryName, entryWords } from '@/ui/entryWords';
 import { dayName, jarHref, jarStateWords } from '@/ui/jarWords';
-import { readExperiments } from '@/views/experiments/readExperiments';
+import { askedWords } from '@/views/experiments/askedWords';
+import { partsAsked } from '@/views/experiments/PartsChoice';
+import { type ExperimentNow, readExperiments } from '@/views/experiments/readExperiments';
 import { findingCounts } from '@/views/journal/useFindings';
 import { amountKinds, batchesFor, fixedGrams, TASTE_GRAMS } from '@/views/plan/amount';
 import { planFrom } from '@/views/plan/planFrom';
@@ -101,6 +103,39 @@ describe('experiments as they stand', () => {
     const tasting = await state();
     assert.equal(tasting?.flight?.id, flightId);
     assert.equal(tasting?.verdict, undefined, 'nothing is said before the sheets are in');
+  });
+
+  it('may compare two parts of one pull: then nothing was changed, and the parts have their names', async () => {
+    const { db, roasted } = await smallHousehold();
+    const roast = await roasted(10, {}, [
+      mark(240, 'firstCrack'),
+      pull(300, { all: false, shade: 3 }),
+      pull(330, { all: false, shade: 4 }),
+      pull(360, { shade: 7 }),
+    ]);
+    const [first, second, last] = pullsOf(roast).map(({ id }) => id);
+    assert.deepEqual(partsAsked(roast, []), [first, last]);
+    assert.deepEqual(partsAsked(roast, ['gone', second ?? '']), [first, second]);
+    await startExperiment(db, {
+      question: 'darker?',
+      change: { kind: 'care', care: 'byColour' },
+      aRoastId: roast.id,
+      bRoastId: roast.id,
+      aPullId: first,
+      bPullId: last,
+    });
+    const now = (await readExperiments(db, words))[0] as ExperimentNow;
+    assert.equal(now.sameness, undefined);
+    const said = askedWords(now, words);
+    assert.equal(said.asked, 'Two parts of one roast: the medium light part against the dark part.');
+    assert.deepEqual(
+      [said.outcomes.helped, said.answers.worse],
+      ['the dark part is better', 'The medium light part was better.'],
+    );
+    const gone = askedWords({ ...now, a: undefined }, words);
+    assert.equal(gone.asked, 'Two parts of one roast: the first part against the second part.');
+    const changed = { ...now.experiment, bRoastId: undefined, change: { kind: 'pull' as const, byS: 20 } };
+    assert.equal(askedWords({ ...now, experiment: changed }, words).asked, 'The one change: pull 20 s later.');
   });
 });
 

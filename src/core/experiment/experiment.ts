@@ -32,3 +32,7 @@ export const experimentSchema = row({
 });
 /** As `experimentSchema` has it, field by field. */
 export type Experiment = z.infer<typeof experimentSchema>;
+
+/** Whether it asks which of two parts of one staged pull is better: then nothing was changed, and its `change` says nothing. */
+export const comparesParts = ({ aRoastId, bRoastId }: Pick<Experiment, 'aRoastId' | 'bRoastId'>): boolean =>
+  aRoastId === bRoastId;

@@ -1,6 +1,6 @@
 import type { Flight, FlightKey, Verdict } from '../taste/index.ts';
 import { flightResult } from '../taste/index.ts';
-import type { Experiment, Outcome } from './experiment.ts';
+import { comparesParts, type Experiment, type Outcome } from './experiment.ts';
 
 /** How far an experiment is. */
 export type ExperimentState = 'toRoast' | 'toTaste' | 'tasting' | 'answered';
@@ -38,18 +38,20 @@ export function outcomeOf(
       return verdict && !verdict.shown
         ? { outcome: nothingShown(verdict), sentence: verdict.sentence, shown: false }
         : undefined;
-    case 'rank': {
-      const [before, after] = [means[a]?.score, means[b]?.score];
-      if (before === undefined || after === undefined) return undefined;
-      const by = after - before;
-      const outcome = Math.abs(by) < SAME_SCORE ? undefined : by > 0 ? 'helped' : 'worse';
-      return {
-        outcome,
-        sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} without it; a mean of so few proves nothing yet.`,
-        shown: false,
-      };
-    }
+    case 'rank':
+      return byScore(means[a]?.score, means[b]?.score, comparesParts(experiment) ? 'for the other part' : 'without it');
   }
+}
+
+/** What mean scores say; `against` names the first of them. */
+function byScore(before: number | undefined, after: number | undefined, against: string): ReturnType<typeof outcomeOf> {
+  if (before === undefined || after === undefined) return undefined;
+  const by = after - before;
+  return {
+    outcome: Math.abs(by) < SAME_SCORE ? undefined : by > 0 ? 'helped' : 'worse',
+    sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} ${against}; a mean of so few proves nothing yet.`,
+    shown: false,
+  };
 }
 
 /** Nothing shown is no difference only where the sheets could have shown one. */

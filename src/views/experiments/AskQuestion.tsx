@@ -9,10 +9,8 @@ import {
   cares,
   type NextChange,
 } from '@/core/experiment';
-import { settingsOf } from '@/core/forecast';
-import { type Control, controlsOf, proposedValue, valuesOf, valueWords } from '@/core/gear';
 import { issueSentence, type Result, success } from '@/core/issues';
-import { isUnderWay, liveEntries, milestonesOf, pullsOf, type Roast } from '@/core/roast';
+import { isUnderWay, pullsOf } from '@/core/roast';
 import { database } from '@/store/current';
 import { startExperiment } from '@/store/experiments';
 import { type NamedRoast, newestRoasts } from '@/store/queries';
@@ -22,6 +20,8 @@ import { TextField } from '@/ui/Field';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { Amount } from './Amount';
+import { PartsChoice, partsAsked } from './PartsChoice';
+import { SettingChoice, settingAsked } from './SettingChoice';
 
 /** Roasts to ask about: the newest ones. */
 const SHOWN = 40;
@@ -33,7 +33,7 @@ const whatNames = {
   pull: 'when it is pulled',
   move: 'a setting of the gear',
   care: 'how it is handled',
-  parts: 'nothing: two parts of a staged pull',
+  parts: 'nothing: two parts of its staged pull',
 } as const satisfies Record<What, string>;
 
 /** A question of one's own: of which roast, and the one thing that changes. */
@@ -51,34 +51,36 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
   const [controlId, setControlId] = useState('');
   const [wanted, setWanted] = useState('');
   const [care, setCare] = useState<(typeof cares)[number]>(cares[0]);
+  const [partIds, setPartIds] = useState<readonly string[]>([]);
   const [error, setError] = useState('');
   if (!roasts) return null;
   if (roasts.length === 0)
     return <p className="text-husk mt-4">A question needs a roast to begin from. Roast one first.</p>;
-  const a = roasts.find(({ roast }) => roast.id === aId) ?? (roasts[0] as NamedRoast);
-  const settings = controlsOf(a.gear).filter((control) => control.kind !== 'act');
-  const setting = settings.find(({ id }) => id === controlId) ?? settings[0];
-  // Other gear may have nothing to set.
-  const what = picked === 'move' && !setting ? 'grams' : picked;
-  const values = setting ? valuesOf(setting) : [];
-  const had = setting && hadIn(setting, a.roast);
-  const value = setting && !values.includes(wanted) ? (proposedValue(setting, had) ?? '') : wanted;
-  const parts = pullsOf(a.roast);
+  const staged = roasts.filter(({ roast }) => pullsOf(roast).length > 1);
+  const shown = picked === 'parts' && staged.length > 0 ? staged : roasts;
+  const a = shown.find(({ roast }) => roast.id === aId) ?? (shown[0] as NamedRoast);
+  const asked = settingAsked(a, controlId, wanted);
+  // Other gear may have nothing to set, and nobody need have pulled in parts.
+  const lacking: readonly What[] = [
+    ...(asked ? [] : ['move' as const]),
+    ...(staged.length > 0 ? [] : ['parts' as const]),
+  ];
+  const what = lacking.includes(picked) ? 'grams' : picked;
   const changeOf = (): Result<NextChange> => {
     if (what === 'grams') return askedGrams(amount, weightUnit);
     if (what === 'pull') return askedPull(amount);
-    if (what === 'move' && setting) return success(askedMove(setting, value));
+    if (what === 'move' && asked) return success(askedMove(asked.setting, asked.value));
     return success({ kind: 'care', care: what === 'parts' ? 'byColour' : care });
   };
   const begin = async () => {
     const text = question.trim();
     if (text === '') return setError('Write the question, such as “Longer browning?”.');
-    if (what === 'parts' && parts.length < 2)
-      return setError('That roast was pulled all at once. Choose one with a staged pull.');
+    const [aPullId, bPullId] = partsAsked(a.roast, partIds);
+    if (what === 'parts' && aPullId === bPullId) return setError('Choose two different parts.');
     const change = changeOf();
     if (!change.ok) return setError(change.issues.map(issueSentence).join(' '));
-    const staged = what === 'parts' ? { bRoastId: a.roast.id, aPullId: parts[0]?.id, bPullId: parts.at(-1)?.id } : {};
-    await startExperiment(database(), { question: text, change: change.value, aRoastId: a.roast.id, ...staged });
+    const ofParts = what === 'parts' ? { bRoastId: a.roast.id, aPullId, bPullId } : {};
+    await startExperiment(database(), { question: text, change: change.value, aRoastId: a.roast.id, ...ofParts });
     onDone();
   };
   return (
@@ -95,7 +97,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
         <Choice
           label="Roast to begin from"
           value={a.roast.id}
-          options={roasts.map(({ roast, lotName, gearName }) => [
+          options={shown.map(({ roast, lotName, gearName }) => [
             roast.id,
             `${dates.date(roast.createdAt)}, ${lotName}, ${gearName}`,
           ])}
@@ -108,9 +110,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
         <Choice
           label="What changes"
           value={what}
-          options={whats
-            .filter((each) => each !== 'move' || settings.length > 0)
-            .map((each) => [each, whatNames[each]])}
+          options={whats.filter((each) => !lacking.includes(each)).map((each) => [each, whatNames[each]])}
           onPick={setPicked}
         />
         {(what === 'grams' || what === 'pull') && (
@@ -125,27 +125,15 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
             />
           </>
         )}
-        {what === 'move' && setting && (
-          <>
-            :{' '}
-            <Choice
-              label="Setting"
-              value={setting.id}
-              options={settings.map((control) => [control.id, control.label.toLowerCase()])}
-              onPick={(id) => {
-                setControlId(id);
-                setWanted('');
-              }}
-            />{' '}
-            {setting.kind === 'switch' ? '' : 'to '}
-            <Choice
-              label="To"
-              value={value}
-              options={values.map((each) => [each, valueWords(setting, each)])}
-              onPick={setWanted}
-            />{' '}
-            from yellow on{had !== undefined && ` (${valueWords(setting, had)} in that roast)`}
-          </>
+        {what === 'move' && asked && (
+          <SettingChoice
+            {...asked}
+            onControl={(id) => {
+              setControlId(id);
+              setWanted('');
+            }}
+            onValue={setWanted}
+          />
         )}
         {what === 'care' && (
           <>
@@ -158,7 +146,7 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
             />
           </>
         )}
-        .
+        {what === 'parts' && <PartsChoice roast={a.roast} picked={partIds} onPick={setPartIds} />}.
       </p>
       {error && (
         <p role="alert" className="text-danger mt-2">
@@ -173,11 +161,4 @@ export function AskQuestion({ onDone }: { readonly onDone: () => void }) {
       </div>
     </section>
   );
-}
-
-/** What a control stood at as yellow came in a roast; undefined where nobody noted it. */
-function hadIn(control: Control, roast: Roast): string | number | undefined {
-  const live = liveEntries(roast.entries);
-  const yellow = milestonesOf(live).yellow ?? Number.POSITIVE_INFINITY;
-  return settingsOf(roast.plannedMoves, live).findLast((set) => set.control === control.id && set.at <= yellow)?.value;
 }

@@ -1,6 +1,6 @@
 import { Trash2 } from 'lucide-react';
 import { findingNames } from '@/core/diagnose';
-import { changeWords, type Outcome, outcomes } from '@/core/experiment';
+import { comparesParts, type Outcome, outcomes } from '@/core/experiment';
 import { database } from '@/store/current';
 import { answerExperiment, removeExperiment } from '@/store/experiments';
 import { notify } from '@/store/notices';
@@ -9,19 +9,15 @@ import { RibbonRows } from '@/ui/rows/RibbonRows';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
+import { askedWords } from './askedWords';
 import type { ExperimentNow } from './readExperiments';
-
-const outcomeNames = {
-  helped: 'it helped',
-  worse: 'it was worse',
-  noDifference: 'no difference',
-} as const satisfies Record<Outcome, string>;
 
 /** A question with its two roasts, what else was otherwise, and the next thing to do. */
 export function OpenQuestion(props: ExperimentNow) {
   const dates = useRoastDates();
   const { experiment, state, a, b, sameness, flight, verdict, suggested } = props;
   const words = useWords();
+  const { asked, outcomes: outcomeNames } = askedWords(props, words);
   const finding = experiment.finding && (findingNames as Readonly<Record<string, string>>)[experiment.finding];
   const id = encodeURIComponent(experiment.id);
   const answer = async (outcome: Outcome) => {
@@ -38,7 +34,8 @@ export function OpenQuestion(props: ExperimentNow) {
         <div className="mr-auto max-w-2xl">
           <h3 className="text-xl">{experiment.question}</h3>
           <p className="text-husk mt-1">
-            {finding && `From “${finding}”. `}The one change: {changeWords(experiment.change, a?.gear, words.weight)}.
+            {finding && `From “${finding}”. `}
+            {asked}
           </p>
         </div>
         {state === 'toRoast' && (
@@ -79,7 +76,10 @@ export function OpenQuestion(props: ExperimentNow) {
       {(verdict ?? suggested) && <p className="mt-2 text-lg">{verdict ?? suggested?.sentence}</p>}
       {(a || b) && (
         <div className="mt-4">
-          <RibbonRows rows={[a, b].filter((each) => each !== undefined)} lineUp="charge" />
+          <RibbonRows
+            rows={(comparesParts(experiment) ? [a] : [a, b]).filter((each) => each !== undefined)}
+            lineUp="charge"
+          />
         </div>
       )}
       {!a && <p className="text-husk mt-2">The roast it began with was deleted.</p>}

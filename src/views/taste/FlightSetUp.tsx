@@ -19,7 +19,7 @@ import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { jarTitle } from '@/ui/jarWords';
 import { Segmented } from '@/ui/Segmented';
-import { useWords } from '@/ui/useHousehold';
+import { useHousehold, useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { experimentPair } from './experimentPair';
 import { mannerHints, powerWords } from './flightWords';
@@ -32,16 +32,17 @@ const MOST_CUPS = 6;
 /** What is tasted against what, by whom, how often, and what that can be expected to show. */
 export function FlightSetUp() {
   const words = useWords();
+  const { shadeNames } = useHousehold();
   const dates = useRoastDates();
   const address = new URLSearchParams(location.search);
   const [asked, roastId] = [address.has('experiment'), address.get('roast')];
   const data = useLiveQuery(async () => {
     const db = database();
-    const [shelf, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db)]);
+    const [shelf, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db, shadeNames)]);
     // The parts of the roast that the address names come first, as long as any of them lasts.
     const parts = shelf.filter(({ named }) => named.roast.id === roastId);
     return { jars: [...parts, ...shelf.filter((jar) => !parts.includes(jar))], parts: parts.length, pair };
-  }, []);
+  }, [shadeNames]);
   const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
   const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
   const [tasters, setTasters] = useState('');
