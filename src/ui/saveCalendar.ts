@@ -1,11 +1,14 @@
 import { addDays } from 'date-fns';
 import { jarEntries, roastDayEntry, roastDueEntry } from '@/core/exchange';
+import { shadeName } from '@/core/shade';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { getHousehold } from '@/store/settings';
 import { allJars, onShelf } from '@/store/shelf';
 import { readAhead, stockPlanOf } from '@/store/stockPlan';
 import { calendarText } from './calendarText';
+import { shortDate } from './dates';
+import { partWords } from './partWords';
 import { saveBlob } from './saveBlob';
 
 /** Saves ready dates, best-until dates and planned roast days as a file that calendar programs read. */
@@ -19,15 +22,16 @@ export async function saveCalendar(): Promise<void> {
   const due = roasts.find(({ planned }) => !planned)?.day;
   const day = (ms: number) => localDay(new Date(ms));
   const entries = [
-    ...jars.flatMap((jar) =>
-      jarEntries({
+    ...jars.flatMap((jar) => {
+      const part = partWords(jar.named.roast, jar.pull.id, (number) => shadeName(number, household.shadeNames));
+      return jarEntries({
         id: jar.row.id,
-        name: `${jar.named.lot?.name ?? 'Coffee'}, ${day(Date.parse(jar.madeAt))}`,
+        name: `${jar.named.lot?.name ?? 'Coffee'} of ${shortDate(jar.madeAt)}${part && `, ${part},`}`,
         readyOn: day(jar.readyMs),
         bestUntil: day(jar.bestMs),
-        roastedOn: day(Date.parse(jar.madeAt)),
-      }),
-    ),
+        roastedOn: shortDate(jar.madeAt),
+      });
+    }),
     ...ahead.listed.map(({ date, batches }) => roastDayEntry(date, batches.length)),
     ...(due === undefined ? [] : [roastDueEntry(localDay(addDays(now, due)))]),
   ];

@@ -1,5 +1,13 @@
 import type { Written } from '../household/index.ts';
-import { type Milestone, milestoneNames, type StretchName, stretchesOf, stretchNames } from '../roast/index.ts';
+import {
+  type Milestone,
+  milestoneNames,
+  type StretchName,
+  shownApartS,
+  shownLengthS,
+  stretchesOf,
+  stretchNames,
+} from '../roast/index.ts';
 import { formatClock } from '../units/index.ts';
 import type { RoastFigures } from './figures.ts';
 
@@ -28,14 +36,16 @@ export function differencesBetween(base: RoastFigures, other: RoastFigures): Fig
   const time = (fromS: number, byS: number) => Math.abs(byS) / Math.max(UNIT.leastS, fromS * UNIT.timeShare);
   for (const milestone of ['firstCrack', 'pull'] as const) {
     const [a, b] = [base.reached[milestone], other.reached[milestone]];
-    if (a !== undefined && b !== undefined)
-      found.push({ kind: 'milestone', milestone, byS: b - a, weight: time(a, b - a) });
+    if (a === undefined || b === undefined) continue;
+    const byS = shownApartS(a, b);
+    found.push({ kind: 'milestone', milestone, byS, weight: time(a, byS) });
   }
-  const before = new Map(stretchesOf(base.reached).map((each) => [each.name, each.toS - each.fromS]));
-  for (const { name, fromS, toS } of stretchesOf(other.reached)) {
-    const was = before.get(name);
-    if (was !== undefined)
-      found.push({ kind: 'stretch', stretch: name, byS: toS - fromS - was, weight: time(was, toS - fromS - was) });
+  const before = new Map(stretchesOf(base.reached).map((each) => [each.name, shownLengthS(each)]));
+  for (const each of stretchesOf(other.reached)) {
+    const was = before.get(each.name);
+    if (was === undefined) continue;
+    const byS = shownLengthS(each) - was;
+    found.push({ kind: 'stretch', stretch: each.name, byS, weight: time(was, byS) });
   }
   const both = <T>(a: T | undefined, b: T | undefined, say: (a: T, b: T) => FigureDifference) => {
     if (a !== undefined && b !== undefined) found.push(say(a, b));

@@ -11,6 +11,7 @@ import {
   milestonesOf,
   plannedOutcomes,
   type Roast,
+  shownApartS,
 } from '../roast/index.ts';
 import { laterWords } from './differences.ts';
 
@@ -42,7 +43,7 @@ function offTheRule({ pullRule, plannedParts, entries }: Facts, { degrees }: Pic
   const meantS = meantPullS(pullRule, reached);
   if (!pullRule || !('seconds' in pullRule) || plannedParts || meantS === undefined || reached.pull === undefined)
     return [];
-  const byS = Math.round(reached.pull - meantS);
+  const byS = shownApartS(meantS, reached.pull);
   if (Math.abs(byS) < BY_THE_RULE_S) return [];
   return [`meant to be pulled ${ruleWords(pullRule, degrees)}, pulled ${laterWords(byS)}`];
 }
@@ -56,7 +57,7 @@ function offTheMoves({ plannedMoves = [], entries }: Facts, controls: readonly C
     const outcome = outcomes[i];
     if (outcome === undefined) return [`${planned}, not noted as done`];
     if (outcome === 'skipped') return [`${planned}, skipped`];
-    const byS = outcome.at - (dueAtS(when, reached) ?? outcome.at);
+    const byS = shownApartS(dueAtS(when, reached) ?? outcome.at, outcome.at);
     return Math.abs(byS) > MOVE_EARLY_S ? [`${planned}, made ${laterWords(byS)}`] : [];
   });
 }

@@ -1,10 +1,11 @@
 import { type Expectation, FREEDOM, lengthFrom, type Prediction, rangeEdge } from '../forecast/index.ts';
 import { methodOf, type UsualSeconds } from '../gear/index.ts';
-import type { Milestones } from '../roast/index.ts';
+import { type Milestones, shownApartS } from '../roast/index.ts';
 import { type ShadeNumber, shadeOf } from '../shade/index.ts';
 
 /** A stretch of the roast against what is usual for it. */
 export interface Span {
+  /** As it is shown: between the times of the clock. */
   readonly seconds: number;
   readonly usual: UsualSeconds;
   /** How far it lies off, in standard deviations of the log: below 0 too short. */
@@ -38,18 +39,20 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
   const { fits, usualTimes } = usual;
   const { yellow, firstCrack, pull } = reached;
   const spans: Partial<Record<SpanKey, Span>> = {};
-  const judge = (key: SpanKey, seconds: number, prediction: Prediction) => {
-    if (seconds < 1) return;
+  const judge = (key: SpanKey, fromS: number, toS: number, prediction: Prediction) => {
+    const lasted = toS - fromS;
+    if (lasted < 1) return;
     const sd = Math.max(prediction.sd, LEAST_SD);
     // The range is the one that it is judged by, so that what stands out also lies outside it.
-    spans[key] = { seconds, usual: lengthFrom({ ...prediction, sd }), off: (Math.log(seconds) - prediction.mean) / sd };
+    const off = (Math.log(lasted) - prediction.mean) / sd;
+    spans[key] = { seconds: shownApartS(fromS, toS), usual: lengthFrom({ ...prediction, sd }), off };
   };
   const toYellow = fits.predict('toYellow');
-  if (yellow !== undefined) judge('drying', yellow, toYellow);
-  if (firstCrack !== undefined) judge('toFirstCrack', firstCrack, fits.predict('toFirstCrack'));
+  if (yellow !== undefined) judge('drying', 0, yellow, toYellow);
+  if (firstCrack !== undefined) judge('toFirstCrack', 0, firstCrack, fits.predict('toFirstCrack'));
   if (yellow !== undefined && firstCrack !== undefined) {
-    judge('browning', firstCrack - yellow, fits.predict('yellowToFirst'));
-    judge('middle', firstCrack - yellow, fits.predict('yellowToFirst', fits.residualOf('toYellow', yellow)));
+    judge('browning', yellow, firstCrack, fits.predict('yellowToFirst'));
+    judge('middle', yellow, firstCrack, fits.predict('yellowToFirst', fits.residualOf('toYellow', yellow)));
   }
   if (firstCrack !== undefined && pull !== undefined) {
     const to = (shade: ShadeNumber) => {
@@ -61,12 +64,12 @@ export function spansOf(reached: Milestones, usual: Expectation, wanted: ShadeNu
         sd: Math.hypot(medium.sd, SHADE_SD / shadeOf(shade).afterCrackShare),
       };
     };
-    judge('afterCrack', pull - firstCrack, to(wanted));
-    if (got !== undefined) judge('pace', pull - firstCrack, to(got));
+    judge('afterCrack', firstCrack, pull, to(wanted));
+    if (got !== undefined) judge('pace', firstCrack, pull, to(got));
   }
   if (pull !== undefined) {
     const width = Math.log(usualTimes.pull.lateS / usualTimes.pull.earlyS) / (2 * rangeEdge(FREEDOM));
-    judge('total', pull, { mean: Math.log(usualTimes.pull.medianS), sd: width, freedom: FREEDOM });
+    judge('total', 0, pull, { mean: Math.log(usualTimes.pull.medianS), sd: width, freedom: FREEDOM });
   }
   return spans;
 }

@@ -81,4 +81,4 @@ export {
   palerInsideBy,
   spotsSeen,
 } from './seen.ts';
-export { type StretchName, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';
+export { type StretchName, shownApartS, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';

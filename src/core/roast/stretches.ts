@@ -14,10 +14,11 @@ export interface Stretch {
   readonly share: number | undefined;
 }
 
-/** How long a stretch is as it is shown: between the times that are shown, so that the three add up to the pull; seconds. */
-export function shownLengthS({ fromS, toS }: Pick<Stretch, 'fromS' | 'toS'>): number {
-  return Math.floor(toS) - Math.floor(fromS);
-}
+/** So far two moments lie apart as they are shown, whole seconds: whoever subtracts what a page shows finds the same. */
+export const shownApartS = (fromS: number, toS: number): number => Math.floor(toS) - Math.floor(fromS);
+
+/** How long a stretch is as it is shown, so that the three add up to the pull; seconds. */
+export const shownLengthS = ({ fromS, toS }: Pick<Stretch, 'fromS' | 'toS'>): number => shownApartS(fromS, toS);
 
 /**
  * The stretches whose two ends are both marked and in order (handbook, section 3): charge to yellow, yellow to first

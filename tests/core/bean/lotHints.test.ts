@@ -19,6 +19,8 @@ it('says what grading, density and moisture imply', () => {
     'Pull lighter than',
     'Give it heat',
   ]);
+  // Dense naturals are not told to start gently and with all the heat at once.
+  assert.deepEqual(advised({ process: 'natural', gramsPerMl: 0.76 }), ['Start gently ', 'Once all of']);
   assert.deepEqual(advised({ process: 'washed', grading: 'peaberry', gramsPerMl: 0.63 }), [
     'Expect it a',
     'Hold the heat',

@@ -41,6 +41,21 @@ describe('two roasts', () => {
     assert.ok(said.includes('loss 1.3 points higher'));
     assert.equal(said.length, 6);
   });
+  it('differ by what anybody finds who subtracts the times that are shown', () => {
+    // Shown: 2:40, 9:20, 14:34 against 2:52, 6:00, 7:15; after-crack 5:14 against 1:15.
+    const [long, short] = [roast(160.9, 560.1, 874.9), roast(172.2, 360.8, 435.1)].map((each) => figuresOf(each, []));
+    const said = differencesBetween(long as RoastFigures, short as RoastFigures);
+    assert.deepEqual(
+      new Set(said.map((each) => differenceSentence(each, written))),
+      new Set([
+        'first crack 3:20 earlier',
+        'pull 7:19 earlier',
+        'drying 12 s longer',
+        'browning 3:32 shorter',
+        'after-crack 3:59 shorter',
+      ]),
+    );
+  });
   it('the weightiest difference comes first', () => {
     const weights = differencesBetween(base, other).map(({ weight }) => weight);
     assert.deepEqual(
