@@ -16,6 +16,7 @@ it('the parts of a roast: when, how dark, and what they weigh or come to by thei
   assert.equal(second?.madeAt, '2026-11-24T10:06:00.000Z');
   assert.deepEqual(partsOf(roastOf([])), []);
   assert.equal(partsOf(roastOf([pull(300)], { wantedShade: 4 }))[0]?.shade, 4);
+  assert.deepEqual([first?.looked, partsOf(roastOf([pull(300)]))[0]?.looked], [true, false]);
 });
 
 it('a part that was not weighed comes to its planned share of the green, the last one to what was left', () => {

@@ -79,6 +79,9 @@ describe('the ribbon’s edges', () => {
   it('show parts taken out as tabs', () => {
     const staged = roastOf([...marked, pull(300, { all: false, shade: 4 }), pull(330, { shade: 7 })]);
     assert.deepEqual(ribbonOf(staged).tabs, [{ at: 300, tone: shadeTone(4) }]);
+    // Nobody looked at it: it has the colour of the body where it was taken out.
+    const unseen = ribbonOf(roastOf([...marked, pull(300, { all: false }), pull(330, { shade: 7 })]));
+    assert.deepEqual(unseen.tabs, [{ at: 300, tone: toneAt(unseen.body, 300) }]);
   });
   it('speak without colour', () => {
     const staged = roastOf([
