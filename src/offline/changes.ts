@@ -22,6 +22,8 @@ export const changes: readonly Changed[] = [
       'Tables out of spreadsheets are read as they are meant; a planned move that was taken back is due again.',
       'A roast evening goes on past midnight, and “start hot” on a batch is kept.',
       'The journal shows at once what was changed on a roast’s page; a staged pull is found by each of its shades.',
+      'Beans that went in too early are taken back to the preheat, which is no part of a roast’s ribbon or sound any more.',
+      'A question of your own may compare any two parts of a staged pull.',
     ],
   },
   {
