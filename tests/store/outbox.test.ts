@@ -8,7 +8,7 @@ import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
 import { lateHeatWrites, onHeatWrites, takeUpHeatWrites } from '@/store/outbox';
 import { logReadings } from '@/store/readings';
-import { startRoast } from '@/store/roasting';
+import { shiftClock, startRoast } from '@/store/roasting';
 import { beginSound } from '@/store/sounds';
 import { openTestDatabase } from './openTestDatabase.ts';
 
@@ -129,6 +129,7 @@ describe('what is pressed at the heat', () => {
     assert.equal(lastDone(await read()), 'charge');
     await logReadings(db, id, [{ at: 2, celsius: 170 }], 'probe');
     const sound = await beginSound(db, { roastId: id, fromS: 0, mime: 'audio/webm' }, NOW + 180_000);
+    await shiftClock(db, id, 4000);
     await unchargeRoast(db, id, chargedAt as string);
     const after = await read();
     assert.deepEqual(

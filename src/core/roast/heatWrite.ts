@@ -55,7 +55,9 @@ function charged(roast: Roast, chargedAt: string): Roast {
 /** A roast that began with its charge has no preheat to go back to. */
 function uncharged(roast: Roast): Roast {
   const { chargedAt: _, ...preheating } = roast;
-  return roast.preheatedAt ? { ...preheating, entries: movedBy(roast.entries, preheatS(roast)) } : roast;
+  if (!roast.preheatedAt) return roast;
+  // What the device's clock jumped since the charge is none of the next one's.
+  return { ...preheating, clockShiftMs: 0, entries: movedBy(roast.entries, preheatS(roast)) };
 }
 
 function movedBy(entries: readonly Entry[], seconds: number): Entry[] {
