@@ -44,6 +44,7 @@ describe('ids', () => {
   it('carry their kind and are checked by it', () => {
     const id = createId('roast', countingRandom());
     assert.ok(idSchema('roast').safeParse(id).success);
+    assert.match(id, /^roast:[0-9a-hjkmnp-tv-z]{12}$/, 'twelve letters of five bits');
     assert.ok(!idSchema('lot').safeParse(id).success);
     assert.ok(!idSchema('roast').safeParse('roast:').success);
   });

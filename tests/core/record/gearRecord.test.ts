@@ -56,6 +56,8 @@ describe('what the roasts say of a piece of gear', () => {
       ['', '', '4'],
       'noted in one stretch alone',
     );
+    const unheard = gearRecord(pot, [roastOf([mark(120, 'yellow'), pull(300), flame(0, 8)])]).heat;
+    assert.deepEqual([unheard?.drying, unheard?.browning, unheard?.afterCrack], ['8', '', ''], 'no crack was marked');
     assert.equal(gearRecord({ method: 'hotAirPopper' }, [roast('10:00', 300)]).heat, undefined, 'no control of heat');
   });
 });

@@ -94,6 +94,9 @@ describe('brewing (handbook, section 9)', () => {
   it('plans a concentrate in half the water, and cold brew with a third more coffee and hours', () => {
     const strong = planBrew('concentrate', 480, 60);
     assert.deepEqual([strong.grams, strong.waterMl, strong.thinMl], [28.8, 240, 240]);
+    // To judge a roast: four minutes just off the boil (handbook, section 9).
+    const cup = planBrew('cup', 150, 60);
+    assert.deepEqual([cup.grams, cup.waterC, cup.steepS], [9, { least: 92, most: 96 }, { least: 240, most: 240 }]);
     const cold = planBrew('coldBrew', 1000, 60);
     assert.deepEqual([cold.grams, cold.waterC, cold.steepS.least], [80, undefined, 43_200]);
     near(drinkMlFrom('coldBrew', 80, 60), 1000);

@@ -62,6 +62,8 @@ describe('exact statistics', () => {
       ),
       { seed: 41 },
     );
+    assert.deepEqual([binomialTail(5, 0, 0), binomialTail(5, 1, 0)], [1, 0], 'never right');
+    assert.deepEqual([binomialTail(5, 5, 1), binomialTail(5, 6, 1)], [1, 0], 'always right');
     assert.throws(() => binomialTail(-1, 0, 0.5), { message: 'n must be a whole number from 0, got -1' });
     assert.throws(() => binomialTail(3, 0, 2), { message: 'chance must be from 0 to 1, got 2' });
   });
@@ -72,6 +74,8 @@ describe('exact statistics', () => {
     near(preferencePower(6, 1), 1);
     near(preferencePower(6, 0.5), 2 / 64, 1e-12);
     assert.equal(moreNeeded(4, 3, 1 / 3), 3, '5 of 7 would do');
+    // 20 of 45 would need 61 sheets: more than sixty are not asked of anybody.
+    assert.deepEqual([moreNeeded(30, 15, 1 / 3), moreNeeded(45, 20, 1 / 3)], [2, undefined]);
   });
 });
 
