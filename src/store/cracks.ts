@@ -32,6 +32,8 @@ export async function logCracks(
   learnt?: HeardOfRoast,
 ): Promise<Roast> {
   return changeRoast(db, roastId, (roast) => {
+    // The charge was taken back meanwhile: nobody knows when these were.
+    if (!roast.chargedAt) return roast;
     const fresh = freshCracks(roast, cracks);
     if (fresh.length === 0 && !learnt) return roast;
     return { ...roast, entries: [...roast.entries, ...fresh], ...(learnt && { heard: learnt }) };

@@ -67,28 +67,31 @@ export function takeSheetBack(db: GanderDatabase, flight: Flight): Promise<Chang
   });
 }
 
-/** One more round of sheets for everybody who tastes; nothing where the flight has ended or is full. */
-export function addRound(db: GanderDatabase, flightId: string): Promise<void> {
+/** One more round of sheets for everybody who tastes; nothing where the flight has ended or is full. Gives the change, for undo. */
+export function addRound(db: GanderDatabase, flightId: string): Promise<Change> {
   return redraw(db, flightId, (flight, key) =>
     flight.trials.length >= MOST_SHEETS ? undefined : withRound(flight, key, secureRandom),
   );
 }
 
-/** New codes for the sheets that are not in yet. */
-export function drawAnew(db: GanderDatabase, flightId: string): Promise<void> {
+/** New codes for the sheets that are not in yet; gives the change, for undo. */
+export function drawAnew(db: GanderDatabase, flightId: string): Promise<Change> {
   return redraw(db, flightId, (flight, key) => drawnAnew(flight, key, secureRandom));
 }
 
-async function redraw(
+function redraw(
   db: GanderDatabase,
   flightId: string,
   next: (flight: Flight, key: FlightKey) => { readonly flight: Flight; readonly key: FlightKey } | undefined,
-): Promise<void> {
-  await requireWritable(db);
-  await db.transaction('rw', db.flights, db.flightKeys, async () => {
+): Promise<Change> {
+  return inOneGo(db, async () => {
     const [flight, key] = await Promise.all([db.flights.get(flightId), db.flightKeys.get(flightId)]);
     const more = flight && key && flight.endedAt === undefined ? next(flight, key) : undefined;
-    if (more) await Promise.all([db.flights.put(more.flight), db.flightKeys.put(more.key)]);
+    if (!more) return [];
+    return applyChange(db, [
+      { table: 'flights', before: flight, after: more.flight },
+      { table: 'flightKeys', before: key, after: more.key },
+    ]);
   });
 }
 

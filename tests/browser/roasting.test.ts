@@ -171,6 +171,9 @@ describe('a whole roast, from the empty app to the journal', () => {
     await page.keyboard.press('Space');
     await page.getByText('Drying').waitFor();
     assert.match(await clockText(page), /^0:0\d$/);
+    await page.goto('/');
+    await page.getByRole('heading', { name: 'Your first roast is on the heat.' }).waitFor();
+    assert.equal(await page.getByRole('link', { name: 'Set up the first roast' }).count(), 0);
     await close();
   });
 });

@@ -237,6 +237,10 @@ describe('a blind flight', () => {
     await other.getByText('1 of 3 sheets in').waitFor();
     await page.getByRole('button', { name: 'One more round of sheets' }).click();
     await page.getByText('1 of 4 sheets in').waitFor();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByText('1 of 3 sheets in').waitFor();
+    await page.getByRole('button', { name: 'One more round of sheets' }).click();
+    await page.getByText('1 of 4 sheets in').waitFor();
     // Ended by mistake: nobody has seen the key yet.
     await page.getByRole('button', { name: 'End it with what is in' }).click();
     await page.getByRole('heading', { name: /Nobody has seen the key yet/ }).waitFor();

@@ -4,6 +4,7 @@ import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import { type Entry, lastDone, type Roast } from '@/core/roast';
 import { chargeRoast, logEntry, unchargeRoast, undoLast } from '@/store/atTheHeat';
+import { logCracks } from '@/store/cracks';
 import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
 import { lateHeatWrites, onHeatWrites, takeUpHeatWrites } from '@/store/outbox';
@@ -142,6 +143,7 @@ describe('what is pressed at the heat', () => {
     assert.equal(lastDone(after), after.entries[0]);
     // What was on its way when it was taken back belongs to no clock any more.
     await logReadings(db, id, [{ at: 3, celsius: 171 }], 'probe');
+    await logCracks(db, id, [{ at: 3, crack: 'first', sure: 0.9 }]);
     assert.equal((await entries()).length, 2);
     await chargeRoast(db, id, NOW + 200_000);
     // The first charge is long gone: what takes it back a second time does nothing.

@@ -66,6 +66,10 @@ function Flight() {
         </div>
       </section>
     );
+  const redrawn = async (text: string, redraw: typeof addRound) => {
+    const undo = await redraw(database(), flight.id);
+    if (undo.length > 0) notify({ text, undo });
+  };
   const takeBack = async () =>
     notify({ text: 'The last sheet is taken back; fill it in anew.', undo: await takeSheetBack(database(), flight) });
   return (
@@ -84,7 +88,7 @@ function Flight() {
           </LinkButton>
         )}
         {manner !== 'open' && !toPour && (
-          <Button variant="quiet" onClick={() => void drawAnew(database(), flight.id)}>
+          <Button variant="quiet" onClick={() => void redrawn('New codes are drawn for the sheets to come.', drawAnew)}>
             Cups mixed up? Draw new codes
           </Button>
         )}
@@ -94,7 +98,7 @@ function Flight() {
           </Button>
         )}
         {flight.trials.length < MOST_SHEETS && (
-          <Button variant="quiet" onClick={() => void addRound(database(), flight.id)}>
+          <Button variant="quiet" onClick={() => void redrawn('One more round of sheets is set out.', addRound)}>
             One more round of sheets
           </Button>
         )}

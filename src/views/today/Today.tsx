@@ -18,6 +18,7 @@ import { RoastNext } from './RoastNext';
 
 const SHOWN_ROWS = 3;
 const SHOWN_JARS = 6;
+const FIRST_IS_ON = 'Your first roast is on the heat.';
 
 /** What to drink now, what is ready when, what to roast next, what is left open. */
 export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
@@ -36,7 +37,9 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
   return (
     <div className="grid gap-x-14 gap-y-8 pt-8 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <section>
-        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">{headline(jars, done[0], Date.now(), nameOf)}</h1>
+        <h1 className="max-w-3xl text-[clamp(1.8rem,4vw,2.5rem)]">
+          {done.length === 0 && rows.length > 0 ? FIRST_IS_ON : headline(jars, done[0], Date.now(), nameOf)}
+        </h1>
         {shown.length > 0 && (
           <>
             <div className="mt-5">
@@ -61,11 +64,13 @@ export function Today({ rows }: { readonly rows: readonly NamedRoast[] }) {
             </p>
           </>
         ) : (
-          <div className="mt-6">
-            <LinkButton href="/roast/" variant="next" size="large">
-              Set up the first roast
-            </LinkButton>
-          </div>
+          rows.length === 0 && (
+            <div className="mt-6">
+              <LinkButton href="/roast/" variant="next" size="large">
+                Set up the first roast
+              </LinkButton>
+            </div>
+          )
         )}
       </section>
       <aside className="space-y-8">
