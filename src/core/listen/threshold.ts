@@ -52,9 +52,10 @@ export class AdaptiveThreshold {
     this.#frozen ??= this.value;
   }
 
-  /** It moves again, from where it would stand by now. */
+  /** It moves again, from where this kitchen has it by now; what was asked for besides is forgotten. */
   thaw(): void {
     this.#frozen = undefined;
+    this.#least = this.#range.least;
   }
 
   /** Told wrongly: from now on it takes more, and never less again. */
