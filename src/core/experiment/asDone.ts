@@ -2,11 +2,13 @@ import {
   liveEntries,
   meantShade,
   milestonesOfRoast,
+  movesFromCharge,
   PLANNED,
   type PlannedMove,
   type PullRule,
   type Roast,
-  shownLengthS,
+  shownApartS,
+  shownS,
 } from '../roast/index.ts';
 
 /** What is chosen for a roast to come. */
@@ -21,20 +23,15 @@ const FIRST_SNAPS_S = 10;
 
 /** The moves that were made in a roast, as a plan to make them again, as far as a plan goes. */
 export function movesMade(roast: Pick<Roast, 'entries'>): PlannedMove[] {
-  return liveEntries(roast.entries)
-    .flatMap((entry) =>
-      entry.kind === 'move' && entry.at <= PLANNED.latestS
-        ? [
-            {
-              // Whole seconds that have passed, as the roast's own page shows them.
-              when: { kind: 'at' as const, atS: Math.max(0, Math.floor(entry.at)) },
-              control: entry.control,
-              ...(entry.value === undefined ? {} : { value: entry.value }),
-            },
-          ]
-        : [],
-    )
-    .slice(0, PLANNED.moves);
+  const moves = liveEntries(roast.entries).flatMap((entry) => (entry.kind === 'move' ? [entry] : []));
+  return movesFromCharge(moves)
+    .filter(({ at }) => at <= PLANNED.latestS)
+    .slice(0, PLANNED.moves)
+    .map(({ at, control, value }) => ({
+      when: { kind: 'at' as const, atS: shownS(at) },
+      control,
+      ...(value === undefined ? {} : { value }),
+    }));
 }
 
 /**
@@ -48,7 +45,7 @@ export function ruleAsDone(roast: Pick<Roast, 'entries' | 'pullRule'>): PullRule
   const since = (crack: number | undefined) =>
     crack === undefined || pull === undefined || pull < crack
       ? undefined
-      : Math.min(MOST_RULE_S, shownLengthS({ fromS: crack, toS: pull }));
+      : Math.min(MOST_RULE_S, shownApartS(crack, pull));
   const after = (kind: 'afterFirstCrack' | 'afterFirstCrackEnd' | 'intoSecondCrack', seconds: number | undefined) =>
     seconds === undefined ? undefined : { kind, seconds };
   const afterFirst = after('afterFirstCrack', since(firstCrack));

@@ -1,5 +1,5 @@
 import { movesMade, ruleAsDone } from '../experiment/index.ts';
-import { milestonesOfRoast, type Roast, roastedGrams, shadeAsKnown } from '../roast/index.ts';
+import { milestonesOfRoast, type Roast, roastedGrams, shadeAsKnown, shownS } from '../roast/index.ts';
 import { lossPercent } from '../shade/index.ts';
 import type { Recipe } from './recipe.ts';
 
@@ -21,13 +21,10 @@ export function whatToDo(roast: Roast): WhatToDo {
     ...(rule ? { pullRule: rule } : {}),
     moves: movesMade(roast),
     guide: {
-      ...Object.fromEntries(Object.entries(reached).map(([milestone, atS]) => [milestone, asShownS(atS)])),
-      pull: asShownS(pull),
+      ...Object.fromEntries(Object.entries(reached).map(([milestone, atS]) => [milestone, shownS(atS)])),
+      pull: shownS(pull),
     },
     ...(loss === undefined || loss < 0 || loss > 60 ? {} : { lossPercent: Math.round(loss * 10) / 10 }),
     fromRoastId: roast.id,
   };
 }
-
-/** Whole seconds that have passed, as the roast's own page shows them. */
-const asShownS = (atS: number) => Math.max(0, Math.floor(atS));

@@ -54,8 +54,8 @@ function charged(roast: Roast, chargedAt: string): Roast {
 
 /** A roast that began with its charge has no preheat to go back to. */
 function uncharged(roast: Roast): Roast {
-  const { chargedAt: _, ...preheating } = roast;
   if (!roast.preheatedAt) return roast;
+  const { chargedAt: _, ...preheating } = roast;
   // What the device's clock jumped since the charge is none of the next one's.
   return { ...preheating, clockShiftMs: 0, entries: movedBy(roast.entries, preheatS(roast)) };
 }

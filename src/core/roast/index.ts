@@ -30,6 +30,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
+export { movesFromCharge } from './movesFromCharge.ts';
 export { MOVE_EARLY_S, type PlannedOutcome, plannedOutcomes } from './plannedOutcomes.ts';
 export {
   finalShade,
@@ -81,4 +82,4 @@ export {
   palerInsideBy,
   spotsSeen,
 } from './seen.ts';
-export { type StretchName, shownApartS, shownLengthS, stretchesOf, stretchNames } from './stretches.ts';
+export { type StretchName, shownApartS, shownLengthS, shownS, stretchesOf, stretchNames } from './stretches.ts';

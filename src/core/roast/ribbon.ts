@@ -3,6 +3,7 @@ import { type ShadeNumber, shadeTone, TONE } from '../shade/index.ts';
 import { isDoubtful } from './crackOnsets.ts';
 import { type LiveEntry, liveEntries } from './liveEntries.ts';
 import { type Milestones, milestonesOf } from './milestones.ts';
+import { movesFromCharge } from './movesFromCharge.ts';
 import type { Roast } from './roast.ts';
 import type { Smell } from './roastKinds.ts';
 
@@ -60,6 +61,7 @@ export function ribbonOf(
   expected: Milestones = {},
 ): Ribbon {
   const live = liveEntries(roast.entries);
+  const roasting = live.filter(({ at }) => at >= 0);
   const reached = milestonesOf(live);
   const last = live.reduce((latest, entry) => Math.max(latest, entry.at), 0);
   const toS = Math.max(reached.pull ?? nowS ?? last, 1);
@@ -71,15 +73,13 @@ export function ribbonOf(
     ahead: reached.pull === undefined && nowS !== undefined ? [now, ...anchors.filter(({ at }) => at > toS)] : [],
     milestones: reached,
     cracks: {
-      first: crackTimes(live, 'first'),
-      second: crackTimes(live, 'second'),
-      doubtful: live.flatMap((entry) => (isDoubtful(entry) ? [entry.at] : [])),
+      first: crackTimes(roasting, 'first'),
+      second: crackTimes(roasting, 'second'),
+      doubtful: roasting.flatMap((entry) => (isDoubtful(entry) ? [entry.at] : [])),
     },
     crackSpans: crackSpans(live, reached, toS),
     moves: movesOf(live),
-    smells: live.flatMap((entry) =>
-      entry.kind === 'smell' && entry.at >= 0 ? [{ at: entry.at, smell: entry.smell }] : [],
-    ),
+    smells: roasting.flatMap((entry) => (entry.kind === 'smell' ? [{ at: entry.at, smell: entry.smell }] : [])),
     tabs: live.flatMap((entry) =>
       entry.kind === 'pull' && !entry.all
         ? [{ at: entry.at, tone: entry.shade ? shadeTone(entry.shade) : toneAt(anchors, entry.at) }]
@@ -135,7 +135,7 @@ function neverPaler(points: readonly TonePoint[]): TonePoint[] {
 }
 
 function crackTimes(live: readonly LiveEntry[], crack: 'first' | 'second'): number[] {
-  return live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack && entry.at >= 0 ? [entry.at] : []));
+  return live.flatMap((entry) => (entry.kind === 'crack' && entry.crack === crack ? [entry.at] : []));
 }
 
 /** Fewer cracks than this inside a stretch do not draw it; then it is hatched from start to end. */
@@ -153,7 +153,6 @@ function crackSpans(live: readonly LiveEntry[], reached: Milestones, toS: number
   );
 }
 
-/** The moves from the charge on, and at its moment how the controls stood that were set in the preheat. */
 function movesOf(live: readonly LiveEntry[]): Ribbon['moves'] {
   const before = new Map<string, string | number | undefined>();
   const moves = live.flatMap((entry) => {
@@ -164,8 +163,5 @@ function movesOf(live: readonly LiveEntry[]): Ribbon['moves'] {
     const direction = numbers > 0 ? ('up' as const) : numbers < 0 ? ('down' as const) : ('none' as const);
     return [{ at: entry.at, control: entry.control, value: entry.value, direction }];
   });
-  const stood = new Map(
-    moves.flatMap((move) => (move.at < 0 && move.value !== undefined ? [[move.control, { ...move, at: 0 }]] : [])),
-  );
-  return [...stood.values(), ...moves.filter(({ at }) => at >= 0)];
+  return movesFromCharge(moves);
 }

@@ -14,6 +14,9 @@ export interface Stretch {
   readonly share: number | undefined;
 }
 
+/** A moment of the roast as it is shown: whole seconds that have passed. */
+export const shownS = (atS: number): number => Math.max(0, Math.floor(atS));
+
 /** So far two moments lie apart as they are shown, whole seconds: whoever subtracts what a page shows finds the same. */
 export const shownApartS = (fromS: number, toS: number): number => Math.floor(toS) - Math.floor(fromS);
 

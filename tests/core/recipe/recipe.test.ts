@@ -47,6 +47,18 @@ describe('a recipe', () => {
     assert.deepEqual(carried.moves, [{ ...moves[0], when: { kind: 'at', atS: 200 } }, moves[1]]);
     assert.deepEqual(carryRecipe({ ...recipe, moves }, after, pot, true).moves, moves);
   });
+  it('begins as the gear stood at the charge: what was tried and stirred in the preheat is not done again', () => {
+    const flame = (at: number, value: number) => entry(at, { kind: 'move', control: 'flame', value });
+    const preheat = [flame(-90, 5), entry(-60, { kind: 'move', control: 'stir' }), flame(-30, 7)];
+    const { moves } = whatToDo(roastOf([...preheat, mark(120, 'yellow'), flame(130.7, 6), pull(320)]));
+    assert.deepEqual(
+      moves.map(({ when, value }) => [when, value]),
+      [
+        [{ kind: 'at', atS: 0 }, 7],
+        [{ kind: 'at', atS: 130 }, 6],
+      ],
+    );
+  });
   it('holds no more moves than a plan does, and none hours later than one reaches', () => {
     const stirs = Array.from({ length: 25 }, (_, i) => entry(i * 20, { kind: 'move', control: 'stir' }));
     const late = entry(9000, { kind: 'move', control: 'lid', value: 'off' });
