@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns';
 import { jarEntries, roastDayEntry, roastDueEntry } from '@/core/exchange';
-import { shadeName } from '@/core/shade';
+import { writtenAs } from '@/core/household';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { getHousehold } from '@/store/settings';
@@ -21,9 +21,10 @@ export async function saveCalendar(): Promise<void> {
   // A day that is planned stands there as such.
   const due = roasts.find(({ planned }) => !planned)?.day;
   const day = (ms: number) => localDay(new Date(ms));
+  const { shade } = writtenAs(household);
   const entries = [
     ...jars.flatMap((jar) => {
-      const part = partWords(jar.named.roast, jar.pull.id, (number) => shadeName(number, household.shadeNames));
+      const part = partWords(jar.named.roast, jar.pull.id, shade);
       return jarEntries({
         id: jar.row.id,
         name: `${jar.named.lot?.name ?? 'Coffee'} of ${shortDate(jar.madeAt)}${part && `, ${part},`}`,

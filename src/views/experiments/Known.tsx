@@ -1,3 +1,4 @@
+import { comparesParts } from '@/core/experiment';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
 import { notify } from '@/store/notices';
@@ -30,7 +31,7 @@ export function Known({ answered }: { readonly answered: readonly ExperimentNow[
                 </p>
               </div>
               <span className="text-husk flex flex-wrap items-center gap-x-4">
-                {a && b && a.roast.id !== b.roast.id && (
+                {a && b && !comparesParts(experiment) && (
                   <a
                     className="text-ink flex min-h-11 items-center underline underline-offset-4"
                     href={`/journal/compare/?ids=${encodeURIComponent(a.roast.id)},${encodeURIComponent(b.roast.id)}`}

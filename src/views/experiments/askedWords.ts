@@ -1,7 +1,7 @@
 import { changeWords, comparesParts, type Outcome } from '@/core/experiment';
+import type { Written } from '@/core/household';
 import { capital } from '@/core/units';
 import { partWords } from '@/ui/partWords';
-import type { useWords } from '@/ui/useHousehold';
 import type { ExperimentNow } from './readExperiments';
 
 /** What a question sets against each other, before and after its answer, and the answers, to be given and once they are given. */
@@ -20,7 +20,7 @@ const ofChange = {
 /** The words of a question: one change between two roasts, or two parts of one. */
 export function askedWords(
   { experiment, a }: Pick<ExperimentNow, 'experiment' | 'a'>,
-  words: Pick<ReturnType<typeof useWords>, 'weight' | 'shade'>,
+  words: Pick<Written, 'weight' | 'shade'>,
 ): AskedWords {
   if (!comparesParts(experiment)) {
     const change = changeWords(experiment.change, a?.gear, words.weight);

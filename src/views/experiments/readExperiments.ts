@@ -1,4 +1,5 @@
 import {
+  comparesParts,
   type Experiment,
   type ExperimentState,
   outcomeOf,
@@ -45,7 +46,7 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
         a,
         b,
         sameness:
-          a && b && a.roast.id !== b.roast.id
+          a && b && !comparesParts(experiment)
             ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear))
             : undefined,
         flight,

@@ -1,5 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { writtenAs } from '@/core/household';
 import {
   type Contender,
   type FlightManner,
@@ -32,17 +33,20 @@ const MOST_CUPS = 6;
 /** What is tasted against what, by whom, how often, and what that can be expected to show. */
 export function FlightSetUp() {
   const words = useWords();
-  const { shadeNames } = useHousehold();
+  const household = useHousehold();
   const dates = useRoastDates();
   const address = new URLSearchParams(location.search);
   const [asked, roastId] = [address.has('experiment'), address.get('roast')];
   const data = useLiveQuery(async () => {
     const db = database();
-    const [shelf, pair] = await Promise.all([jarsOnShelf(db, Date.now()), experimentPair(db, shadeNames)]);
+    const [shelf, pair] = await Promise.all([
+      jarsOnShelf(db, Date.now()),
+      experimentPair(db, writtenAs(household).shade),
+    ]);
     // The parts of the roast that the address names come first, as long as any of them lasts.
     const parts = shelf.filter(({ named }) => named.roast.id === roastId);
     return { jars: [...parts, ...shelf.filter((jar) => !parts.includes(jar))], parts: parts.length, pair };
-  }, [shadeNames]);
+  }, [household]);
   const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
   const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
   const [tasters, setTasters] = useState('');
