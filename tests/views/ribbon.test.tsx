@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { renderToStaticMarkup } from 'react-dom/server';
+import { controlsOf } from '@/core/gear';
 import { ribbonOf } from '@/core/roast';
 import { ForecastMarks } from '@/ui/ribbon/ForecastMarks';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
@@ -32,6 +33,33 @@ describe('Ribbon', () => {
     // A grain begins with a move to its left edge and two half circles; a tick is one stroke down.
     assert.equal(html.match(/M[\d.]+ [\d.]+a/g)?.length, 4);
     assert.equal(html.match(/M[\d.]+ [\d.]+V/g)?.length, 3);
+  });
+  it('keeps the words of a move within its edges, and points where it is known which way it went', () => {
+    const flames = [0, 150, 320].map((at, i) => entry(at, { kind: 'move', control: 'flame', value: [7, 5, 6][i] }));
+    const html = renderToStaticMarkup(
+      <Ribbon
+        ribbon={ribbonOf(roastOf([...flames, pull(320)]))}
+        width={400}
+        bodyHeight={24}
+        fromS={0}
+        toS={320}
+        words
+        controls={controlsOf({ method: 'stovetopPopper' })}
+      />,
+    );
+    const words = [...html.matchAll(/<text x="([\d.]+)"[^>]*>([^<]+)/g)].map(
+      ([, x, text]) => [Number(x), text] as const,
+    );
+    assert.deepEqual(
+      words.map(([, text]) => text),
+      ['flame 7', 'flame 5', 'flame 6'],
+    );
+    for (const [x, text] of words) {
+      const half = ((text?.length ?? 0) * 7) / 2;
+      assert.ok(x >= half && x <= 400 - half, `${text} at ${x}`);
+    }
+    const notches = [...html.matchAll(/<path transform="[^"]*" d="(M[-\d]+ [-\d]+)/g)].map(([, way]) => way);
+    assert.deepEqual(notches, ['M0 1', 'M-5 2', 'M-5 10'], 'for the first time, down, up');
   });
   it('changes colour where the beans turn, and often enough between', () => {
     const html = renderToStaticMarkup(<Ribbon ribbon={first} width={640} bodyHeight={24} fromS={0} toS={320} />);

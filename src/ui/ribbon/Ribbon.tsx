@@ -55,6 +55,7 @@ export function Ribbon(props: RibbonProps) {
       <Lower
         ribbon={ribbon}
         x={x}
+        width={width}
         bodyTop={top}
         bodyHeight={bodyHeight}
         movesTop={bottom}

@@ -68,7 +68,8 @@ export function RoastPage(named: NamedRoast) {
     <article className="pt-7">
       <p className="text-husk">{words.fullDate(roast.createdAt)}</p>
       <h1 className="mt-1 max-w-4xl text-[clamp(1.8rem,4vw,2.6rem)]">
-        {lotName}, {words.weight(roast.greenGrams)} in the {gearName}, {shadeWords(roast, words.shade)}.
+        {lotName}, <span className="whitespace-nowrap">{words.weight(roast.greenGrams)}</span> in the {gearName},{' '}
+        {shadeWords(roast, words.shade)}.
       </h1>
       <p className="mt-3 text-lg">{stretchSentence(reached, isUnderWay(roast))}</p>
       {roast.recipeId && <ByRecipe roast={roast} />}
@@ -191,7 +192,7 @@ const UNTIMED = 'When it was pulled was not written down.';
 function stretchSentence(reached: ReturnType<typeof milestonesOfRoast>, underWay: boolean): string {
   const parts = stretchesOf(reached).map(
     ({ name, fromS, toS, share }) =>
-      `${stretchNames[name]} took ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)} %)`}`,
+      `${stretchNames[name]} took ${formatClock(shownLengthS({ fromS, toS }))}${share === undefined ? '' : ` (${Math.round(share * 100)}\u00a0%)`}`,
   );
   if (parts.length === 0)
     return reached.pull === undefined

@@ -35,8 +35,11 @@ export function ClockFace({ model }: { readonly model: LiveRoastModel }) {
           <span className="num heat-clock-since block leading-[0.95] font-bold tracking-[-0.05em]">
             {formatClock(since.seconds)}
           </span>
-          <span className="wide:hidden block truncate text-[0.9rem] leading-tight">
-            <b>{since.label}</b> · <b className="num text-[1.1rem]">{formatClock(main.seconds)}</b> {main.short}
+          <span className="heat-clock-line wide:hidden block text-[0.85rem] leading-tight">
+            <b>{since.label}</b> ·{' '}
+            <span className="whitespace-nowrap">
+              <b className="num text-[1rem]">{formatClock(main.seconds)}</b> {main.short}
+            </span>
           </span>
           <b className="slim:hidden block truncate leading-tight">{since.label}</b>
         </span>
