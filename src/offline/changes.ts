@@ -24,6 +24,7 @@ export const changes: readonly Changed[] = [
       'The journal shows at once what was changed on a roast’s page; a staged pull is found by each of its shades.',
       'Beans that went in too early are taken back to the preheat, which is no part of a roast’s ribbon or sound any more.',
       'A question of your own may compare any two parts of a staged pull.',
+      'Beans in that was pressed late is put right, at the heat by −5 s and later on the roast’s page.',
     ],
   },
   {

@@ -41,6 +41,11 @@ export async function unchargeRoast(db: GanderDatabase, roastId: string, charged
   await removeSounds(db, await db.sounds.where('roastId').equals(roastId).primaryKeys());
 }
 
+/** The beans went in `byS` seconds later than that charge says; earlier where negative. */
+export function moveCharge(db: GanderDatabase, roastId: string, chargedAt: string, byS: number): Promise<void> {
+  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt, byS });
+}
+
 /** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */
 export function chargeRoast(db: GanderDatabase, roastId: string, nowMs: number): Promise<void> {
   return keepHeatWrite(db, { kind: 'charge', roastId, chargedAt: new Date(nowMs).toISOString() });

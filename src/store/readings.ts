@@ -1,21 +1,21 @@
 import { isSameReading, type ProbeLog, readingAt, trustedReadings } from '@/core/heat';
 import { createId } from '@/core/ids';
-import { draftFault, ENTRY_S, type Entry, isStreamed, liveEntries, milestonesOf, preheatS } from '@/core/roast';
+import { clockBeganAt, draftFault, ENTRY_S, type Entry, isStreamed, liveEntries, milestonesOf } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import { changeRoast, gearRoasts } from './roasting.ts';
 
 /**
  * Adds readings from a stream in one go, each with its own time, seconds from charge. One reading is one reading: what
- * another tab or an earlier page kept already is passed over. Times of the preheat that come once the beans are in are
- * moved onto the roast's clock.
+ * another tab or an earlier page kept already is passed over. Where their clock began at `countedFrom`, UTC, and the roast's
+ * has begun at another moment meanwhile (beans in, taken back, or put earlier), they are moved onto that.
  */
 export async function logReadings(
   db: GanderDatabase,
   roastId: string,
   readings: readonly { readonly at: number; readonly celsius: number }[],
   source: 'probe' | 'simulator',
-  basis: 'charge' | 'preheat' = 'charge',
+  countedFrom?: string,
 ): Promise<void> {
   const entries = readings.map(({ at, celsius }) => {
     const rounded = Math.round(at * 100) / 100;
@@ -31,11 +31,11 @@ export async function logReadings(
   });
   await changeRoast(db, roastId, (roast) => {
     // The charge was taken back meanwhile: nobody knows when these were.
-    if (basis === 'charge' && !roast.chargedAt) return roast;
+    if (countedFrom === undefined && !roast.chargedAt) return roast;
     const kept = roast.entries.flatMap((entry) =>
       entry.kind === 'reading' && entry.source === source ? [entry.pressedAt] : [],
     );
-    const shiftS = basis === 'preheat' && roast.chargedAt ? preheatS(roast) : 0;
+    const shiftS = countedFrom ? (Date.parse(clockBeganAt(roast)) - Date.parse(countedFrom)) / 1000 : 0;
     const shifted = entries.map((entry) => ({ ...entry, at: entry.at - shiftS, pressedAt: entry.pressedAt - shiftS }));
     const fresh = shifted.filter((entry) => isSound(entry) && !kept.some((other) => isSameReading(entry.at, other)));
     return fresh.length === 0 ? roast : { ...roast, entries: [...roast.entries, ...fresh] };

@@ -2,7 +2,7 @@
 export interface SoundRow {
   readonly id: string;
   readonly roastId: string;
-  /** When it begins, seconds from charge. */
+  /** When it begins, seconds from the press of Beans in; that stays where it is though the charge is put to another moment. */
   readonly fromS: number;
   /** How it is written, as the browser names it: `audio/webm;codecs=opus`. */
   readonly mime: string;

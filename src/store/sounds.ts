@@ -1,11 +1,12 @@
 import { createId } from '@/core/ids';
+import { chargePressedS } from '@/core/roast';
 import { DAY_MS } from '@/core/units';
 import { idsInBin } from './bin.ts';
 import type { GanderDatabase } from './database.ts';
 import { secureRandom } from './random.ts';
 import type { SoundRow } from './soundRow.ts';
 
-/** Begins the sound of a roast, at so many seconds from charge; gives its id. */
+/** Begins the sound of a roast, at so many seconds from the press of Beans in; gives its id. */
 export async function beginSound(
   db: GanderDatabase,
   { roastId, fromS, mime }: Pick<SoundRow, 'roastId' | 'fromS' | 'mime'>,
@@ -32,6 +33,10 @@ export async function soundsOf(db: GanderDatabase, roastId: string): Promise<Sou
   const rows = await db.sounds.where('roastId').equals(roastId).toArray();
   return rows.filter(({ size }) => size > 0).sort((a, b) => a.fromS - b.fromS);
 }
+
+/** Sounds on the clock of their roast: `fromS` counts from its charge. */
+export const fromCharge = (rows: readonly SoundRow[], roast: Parameters<typeof chargePressedS>[0]): SoundRow[] =>
+  rows.map((row) => ({ ...row, fromS: row.fromS + chargePressedS(roast) }));
 
 /** A sound as one file; undefined where it is gone. */
 export async function soundBlob(db: GanderDatabase, soundId: string): Promise<Blob | undefined> {

@@ -1,6 +1,6 @@
 import { type Control, settingWords } from '@/core/gear';
 import { assertNever } from '@/core/issues';
-import { type Entry, milestoneNames } from '@/core/roast';
+import { chargePressedS, type Entry, milestoneNames, type Roast } from '@/core/roast';
 import { colourName, type ShadeNumber } from '@/core/shade';
 import { formatClock } from '@/core/units';
 
@@ -61,4 +61,10 @@ function amendmentWords(entry: Extract<Entry, { kind: 'amend' }>): string {
   if (entry.shade !== undefined) return 'the shade';
   if (entry.text !== undefined) return 'the wording';
   return entry.sure ? 'the answer' : 'the correction';
+}
+
+/** How far the charge was moved since it was pressed: “beans in 0:05 earlier”. */
+export function chargeMovedWords(roast: Pick<Roast, 'chargedAt' | 'chargePressedAt'>): string {
+  const byS = chargePressedS(roast);
+  return `beans in ${formatClock(Math.abs(byS))} ${byS < 0 ? 'later' : 'earlier'}`;
 }

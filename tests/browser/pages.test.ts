@@ -150,6 +150,12 @@ describe('empty and wrong', () => {
   });
 });
 
+const fifteenLater = (clock: string) => {
+  const [minutes, seconds] = clock.split(':').map(Number) as [number, number];
+  const total = minutes * 60 + seconds + 15;
+  return `${Math.floor(total / 60)}:${String(total % 60).padStart(2, '0')}`;
+};
+
 describe('the roast page', () => {
   it('corrects times as m:ss, adds what was forgotten, takes out and undoes', async () => {
     const { page, close } = await demo.open();
@@ -172,6 +178,18 @@ describe('the roast page', () => {
     for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo', exact: true }).click();
     await page.getByText(`Drying took ${before}`).waitFor();
     assert.equal(await page.getByText(/pressed at/).count(), 0);
+    // Beans in, pressed a quarter of a minute late: the beans stay where they were, the clock moves.
+    const charge = page.getByLabel('Time of beans in');
+    await charge.fill('9:00');
+    await charge.press('Enter');
+    await page.getByText(`The beans went in before yellow at ${before}.`).waitFor();
+    await charge.fill('-0:15');
+    await charge.press('Enter');
+    await page.getByText('The beans went in 0:15 earlier. Every time counts from there.').waitFor();
+    await page.getByText('beans in · pressed at 0:15').waitFor();
+    await page.getByText(`Drying took ${fifteenLater(before)}`).waitFor();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await page.getByText(`Drying took ${before}`).waitFor();
     await close();
   });
 

@@ -3,15 +3,17 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import { type Entry, lastDone, type Roast } from '@/core/roast';
-import { chargeRoast, logEntry, unchargeRoast, undoLast } from '@/store/atTheHeat';
+import { chargeRoast, logEntry, moveCharge, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import { logCracks } from '@/store/cracks';
 import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
 import { lateHeatWrites, onHeatWrites, takeUpHeatWrites } from '@/store/outbox';
 import { logReadings } from '@/store/readings';
 import { shiftClock, startRoast } from '@/store/roasting';
-import { beginSound } from '@/store/sounds';
+import { beginSound, fromCharge } from '@/store/sounds';
 import { openTestDatabase } from './openTestDatabase.ts';
+
+const SOUND = { id: 'sound:aaaa', mime: 'audio/webm', size: 1, at: '2026-11-24T10:00:00Z' };
 
 let db: GanderDatabase;
 let id: string;
@@ -154,6 +156,25 @@ describe('what is pressed at the heat', () => {
     );
     await logEntry(db, id, { kind: 'note', text: 'pale yet' }, 30);
     assert.equal((lastDone(await read()) as Entry).kind, 'note');
+  });
+
+  it('puts a charge that was pressed late where it was, and what a probe says meanwhile beside it', async () => {
+    const read = () => db.roasts.get(id).then((roast) => roast as Roast);
+    const { chargedAt } = (await read()) as { chargedAt: string };
+    await logReadings(db, id, [{ at: 2, celsius: 170 }], 'probe', chargedAt);
+    await moveCharge(db, id, chargedAt, -5);
+    // Heard before, written after.
+    await logReadings(db, id, [{ at: 3, celsius: 168 }], 'probe', chargedAt);
+    await moveCharge(db, id, chargedAt, -5);
+    assert.deepEqual(
+      (await entries()).map(({ at }) => at),
+      [7, 8],
+      'a second try with the old charge does nothing',
+    );
+    assert.equal((await read()).chargedAt, new Date(NOW - 5000).toISOString());
+    assert.equal(lastDone(await read()), 'movedCharge');
+    const sounds = fromCharge([{ ...SOUND, roastId: id, fromS: 1 }], await read());
+    assert.equal(sounds[0]?.fromS, 6, 'sound counts from the press');
   });
 
   it('never goes back where there was no preheat', async () => {

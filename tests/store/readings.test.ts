@@ -26,8 +26,9 @@ describe('readings of a stream', () => {
     assert.deepEqual(await times(), [...heard.map(({ at }) => at), 112]);
     const before = await db.roasts.get(id);
     const chargedMs = Date.parse(before?.chargedAt ?? '');
-    await db.roasts.update(id, { preheatedAt: new Date(chargedMs - 60_000).toISOString() });
-    await logReadings(db, id, [{ at: 40, celsius: 180 }], 'probe', 'preheat');
+    const preheatedAt = new Date(chargedMs - 60_000).toISOString();
+    await db.roasts.update(id, { preheatedAt });
+    await logReadings(db, id, [{ at: 40, celsius: 180 }], 'probe', preheatedAt);
     assert.equal((await times()).at(-1), -20);
   });
 

@@ -34,6 +34,7 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
         createdAt: moved(roast.createdAt),
         preheatedAt: maybe(roast.preheatedAt),
         chargedAt: maybe(roast.chargedAt),
+        chargePressedAt: maybe(roast.chargePressedAt),
       }),
     ),
     jars: notebook.jars.map((jar) => ({

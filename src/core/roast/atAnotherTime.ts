@@ -7,13 +7,14 @@ import type { Roast } from './roast.ts';
 export function atAnotherTime(
   roast: Roast,
   beganMs: number,
-): Pick<Roast, 'createdAt'> & Partial<Pick<Roast, 'chargedAt' | 'preheatedAt'>> {
+): Pick<Roast, 'createdAt'> & Partial<Pick<Roast, 'chargedAt' | 'chargePressedAt' | 'preheatedAt'>> {
   if (!Number.isFinite(beganMs)) throw new RangeError(`beganMs must be a moment, got ${beganMs}`);
   const byMs = beganMs - Date.parse(roast.chargedAt ?? roast.createdAt);
   const moved = (iso: string) => new Date(Date.parse(iso) + byMs).toISOString();
   return {
     createdAt: moved(roast.createdAt),
     ...(roast.chargedAt ? { chargedAt: moved(roast.chargedAt) } : {}),
+    ...(roast.chargePressedAt ? { chargePressedAt: moved(roast.chargePressedAt) } : {}),
     ...(roast.preheatedAt ? { preheatedAt: moved(roast.preheatedAt) } : {}),
   };
 }

@@ -1,6 +1,7 @@
 import type { Id } from '../ids/index.ts';
 import type { Entry } from './entry.ts';
 import { lastUndoable } from './liveEntries.ts';
+import { entriesMovedBy, movedCharge } from './movedCharge.ts';
 import type { Roast } from './roast.ts';
 import { preheatS } from './roastClock.ts';
 
@@ -10,6 +11,8 @@ export type HeatWrite =
   /** Takes back what stands last when it is written, not when it was pressed: two quick presses take back two. */
   | { readonly kind: 'undoLast'; readonly roastId: string; readonly id: Id<'entry'>; readonly atS: number }
   | { readonly kind: 'charge'; readonly roastId: string; readonly chargedAt: string }
+  /** The beans went in so many seconds later than that charge says; earlier where negative. */
+  | { readonly kind: 'moveCharge'; readonly roastId: string; readonly chargedAt: string; readonly byS: number }
   /** Back to the preheat; it names the charge that it takes back. */
   | { readonly kind: 'uncharge'; readonly roastId: string; readonly chargedAt: string };
 
@@ -20,6 +23,8 @@ export function heatWriteId(write: HeatWrite): string {
       return write.entry.id;
     case 'undoLast':
       return write.id;
+    case 'moveCharge':
+      return `${write.roastId}/${write.kind}/${write.chargedAt}/${write.byS}`;
     case 'charge':
     case 'uncharge':
       return `${write.roastId}/${write.kind}/${write.chargedAt}`;
@@ -40,6 +45,8 @@ export function withHeatWrite(roast: Roast, write: HeatWrite): Roast {
     }
     case 'charge':
       return roast.chargedAt ? roast : charged(roast, write.chargedAt);
+    case 'moveCharge':
+      return roast.chargedAt === write.chargedAt ? movedCharge(roast, write.byS) : roast;
     case 'uncharge':
       return roast.chargedAt === write.chargedAt ? uncharged(roast) : roast;
   }
@@ -49,23 +56,13 @@ const isIn = (roast: Roast, id: string) => roast.entries.some((entry) => entry.i
 
 /** Until the charge, times count from the beginning of the preheat; from then on, from the charge. */
 function charged(roast: Roast, chargedAt: string): Roast {
-  return { ...roast, chargedAt, entries: movedBy(roast.entries, -preheatS({ ...roast, chargedAt })) };
+  return { ...roast, chargedAt, entries: entriesMovedBy(roast.entries, -preheatS({ ...roast, chargedAt })) };
 }
 
 /** A roast that began with its charge has no preheat to go back to. */
 function uncharged(roast: Roast): Roast {
   if (!roast.preheatedAt) return roast;
-  const { chargedAt: _, ...preheating } = roast;
+  const { chargedAt: _, chargePressedAt: __, ...preheating } = roast;
   // What the device's clock jumped since the charge is none of the next one's.
-  return { ...preheating, clockShiftMs: 0, entries: movedBy(roast.entries, preheatS(roast)) };
-}
-
-function movedBy(entries: readonly Entry[], seconds: number): Entry[] {
-  const moved = (atS: number) => Math.round((atS + seconds) * 100) / 100;
-  return entries.map((entry) => ({
-    ...entry,
-    at: moved(entry.at),
-    pressedAt: moved(entry.pressedAt),
-    ...('happenedAt' in entry && entry.happenedAt !== undefined ? { happenedAt: moved(entry.happenedAt) } : {}),
-  }));
+  return { ...preheating, clockShiftMs: 0, entries: entriesMovedBy(roast.entries, preheatS(roast)) };
 }

@@ -16,8 +16,8 @@ export {
   windNames,
   winds,
 } from './intent.ts';
-export { lastDone } from './lastDone.ts';
-export { type LiveEntry, lastPressed, lastUndoable, liveEntries } from './liveEntries.ts';
+export { EARLIER_S, lastDone, lateOne } from './lastDone.ts';
+export { type LiveEntry, lastUndoable, liveEntries } from './liveEntries.ts';
 export { MOST_LOOKS, type RoastLook } from './looks.ts';
 export {
   dueAtS,
@@ -30,6 +30,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
+export { chargeFault, chargePressedS, movedCharge } from './movedCharge.ts';
 export { movesFromCharge } from './movesFromCharge.ts';
 export { MOVE_EARLY_S, type PlannedOutcome, plannedOutcomes } from './plannedOutcomes.ts';
 export {
@@ -47,7 +48,16 @@ export {
 export { believedMilestones, type Question, questionsAbout } from './questions.ts';
 export { type Ribbon, ribbonOf, ribbonOfGuide, type TonePoint, toneAt } from './ribbon.ts';
 export { type Roast, roastSchema } from './roast.ts';
-export { type ClockDoubt, clockDoubt, clockJumpMs, elapsedS, heatS, momentMs, preheatS } from './roastClock.ts';
+export {
+  type ClockDoubt,
+  clockBeganAt,
+  clockDoubt,
+  clockJumpMs,
+  elapsedS,
+  heatS,
+  momentMs,
+  preheatS,
+} from './roastClock.ts';
 export {
   AIR_C,
   biteNames,

@@ -1,15 +1,30 @@
 import type { Entry } from './entry.ts';
-import { lastUndoable } from './liveEntries.ts';
+import { type LiveEntry, lastPressed, lastUndoable } from './liveEntries.ts';
+import { chargeFault, chargePressedS } from './movedCharge.ts';
 import type { Roast } from './roast.ts';
 
 /**
- * What Undo takes back at the heat: the person's last line that stands, or `charge` where the beans went in after it. A roast
- * without a preheat began with its charge, which goes with the roast itself; then it is none.
+ * What Undo takes back at the heat: the person's last line that stands; `movedCharge` or `charge` where nothing was pressed since the
+ * beans went in. A roast without a preheat began with its charge, which goes with the roast itself; then it is none.
  */
 export function lastDone(
-  roast: Pick<Roast, 'entries' | 'chargedAt' | 'preheatedAt'>,
-): Exclude<Entry, { kind: 'undo' }> | 'charge' | undefined {
+  roast: Pick<Roast, 'entries' | 'chargedAt' | 'chargePressedAt' | 'preheatedAt'>,
+): Exclude<Entry, { kind: 'undo' }> | 'charge' | 'movedCharge' | undefined {
   const last = lastUndoable(roast.entries);
-  const isAfterPreheat = roast.chargedAt !== undefined && roast.preheatedAt !== undefined;
-  return isAfterPreheat && !(last && last.pressedAt >= 0) ? 'charge' : last;
+  if (roast.chargedAt === undefined || (last && last.pressedAt >= chargePressedS(roast))) return last;
+  if (roast.chargePressedAt !== undefined) return 'movedCharge';
+  return roast.preheatedAt === undefined ? last : 'charge';
+}
+
+/** A press that came late is put so many seconds earlier, in one go. */
+export const EARLIER_S = 5;
+
+/**
+ * What is put earlier then: what the person pressed last and that holds, or the charge where that came last. None where nothing was
+ * pressed, and where the beans would go in before their gear was heated.
+ */
+export function lateOne(roast: Roast, live: readonly LiveEntry[]): LiveEntry | 'charge' | undefined {
+  const last = lastPressed(live);
+  if (roast.chargedAt === undefined || (last && last.pressedAt >= chargePressedS(roast))) return last;
+  return chargeFault(roast, -EARLIER_S) ? undefined : 'charge';
 }

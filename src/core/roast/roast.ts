@@ -31,6 +31,8 @@ export const roastSchema = row({
   preheatedAt: z.iso.datetime().optional(),
   /** Charge, time zero of every entry, UTC; absent while preheating. */
   chargedAt: z.iso.datetime().optional(),
+  /** When Beans in was pressed, UTC, where the charge was put to another moment since. */
+  chargePressedAt: z.iso.datetime().optional(),
   /** How far the device's clock has jumped since the charge, milliseconds; taken off when the clock is read. */
   clockShiftMs: z.number(),
   entries: z.array(entrySchema),

@@ -10,12 +10,16 @@ export function momentMs(roast: Pick<Roast, 'chargedAt' | 'clockShiftMs'>, atS: 
   return roast.chargedAt === undefined ? undefined : Date.parse(roast.chargedAt) + roast.clockShiftMs + atS * 1000;
 }
 
-/** Seconds on the clock of the roast screen: since charge, and before it since the preheat began. */
+/** From when the clock of the roast screen counts, UTC: the charge, and before it the beginning of the preheat. */
+export const clockBeganAt = (roast: Pick<Roast, 'chargedAt' | 'preheatedAt' | 'createdAt'>): string =>
+  roast.chargedAt ?? roast.preheatedAt ?? roast.createdAt;
+
+/** Seconds on the clock of the roast screen. */
 export function heatS(
   roast: Pick<Roast, 'chargedAt' | 'clockShiftMs' | 'preheatedAt' | 'createdAt'>,
   nowMs: number,
 ): number {
-  return elapsedS(roast, nowMs) ?? (nowMs - Date.parse(roast.preheatedAt ?? roast.createdAt)) / 1000;
+  return elapsedS(roast, nowMs) ?? (nowMs - Date.parse(clockBeganAt(roast))) / 1000;
 }
 
 /** How long the gear was heated before the beans went in, seconds; 0 without a preheat or before the charge. */

@@ -2,7 +2,7 @@ import './heat.css';
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { steppedValue } from '@/core/gear';
 import type { Deed, Telling } from '@/core/heat';
-import { lastPressed, smells, toneAt } from '@/core/roast';
+import { smells, toneAt } from '@/core/roast';
 import { fieldColour, namedColours } from '@/core/shade';
 import type { BeansNow } from '@/core/simulate';
 import { database, isPractice } from '@/store/current';
@@ -113,10 +113,7 @@ export function LiveRoast(named: NamedRoast) {
     askedToRemove.current = Date.now();
     notify({ text: 'Nothing of yours is left to undo. Undo once more takes the whole roast back, with its readings.' });
   };
-  const earlier = () => {
-    const last = lastPressed(situation.live);
-    if (last) void log({ kind: 'amend', target: last.id, happenedAt: Math.round((last.at - 5) * 100) / 100 });
-  };
+  const earlier = () => void deeds.earlier(pressable.late);
   const answer = (telling: Telling, deed: Deed) => {
     void deeds.answer(telling, deed);
     if (deed.kind !== 'screen') return;

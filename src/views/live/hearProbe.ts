@@ -1,6 +1,6 @@
 import { parseProbeLine, probeSlug } from '@/core/exchange';
 import type { Gear } from '@/core/gear';
-import type { Roast } from '@/core/roast';
+import { clockBeganAt, type Roast } from '@/core/roast';
 import { directProbes } from '@/probes';
 import type { DirectProbe } from '@/probes/link';
 import { chosenHousehold, clockSpeed, isPractice } from '@/store/current';
@@ -35,6 +35,6 @@ export function hearProbe(roast: Roast, probe: NonNullable<Gear['probe']>, ears:
 /** The stream of a probe; the simulated one is told when the beans went in, and how many. */
 function streamAddress(roast: Roast, probeName: string): string {
   const slug = probeSlug(probeName);
-  const charged = Date.parse(roast.chargedAt ?? roast.preheatedAt ?? roast.createdAt) + roast.clockShiftMs;
+  const charged = Date.parse(clockBeganAt(roast)) + roast.clockShiftMs;
   return `/api/probe/${slug}?charged=${charged}&grams=${roast.greenGrams}&speed=${clockSpeed()}`;
 }

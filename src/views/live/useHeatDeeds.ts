@@ -1,6 +1,6 @@
 import type { Deed, PullDue, Telling } from '@/core/heat';
-import { type EntryDraft, heatS, lastDone, type Roast } from '@/core/roast';
-import { chargeRoast, logEntry, unchargeRoast, undoLast } from '@/store/atTheHeat';
+import { chargePressedS, EARLIER_S, type EntryDraft, heatS, type LiveEntry, lastDone, type Roast } from '@/core/roast';
+import { chargeRoast, logEntry, moveCharge, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { useSteadyCallback } from '@/ui/useSteady';
 import type { RoastClock } from './useRoastClock';
@@ -16,6 +16,8 @@ export interface HeatDeeds {
   /** Beans in, now or at another wall-clock moment, ms. */
   readonly charge: (atMs?: number) => Promise<unknown>;
   readonly undo: () => Promise<unknown>;
+  /** What was pressed last happened five seconds earlier. */
+  readonly earlier: (late: LiveEntry | 'charge' | undefined) => Promise<unknown>;
   /** Does what an answer says; `screen` deeds are the screen's own. */
   readonly answer: (telling: Telling, deed: Deed) => Promise<void>;
 }
@@ -39,14 +41,21 @@ export function useHeatDeeds(
     log(part ? { kind: 'pull', all: false, shade: part.shade } : { kind: 'pull', all: true }, atS),
   );
   const charge = useSteadyCallback((atMs: number = Date.now()) => chargeRoast(database(), roast.id, atMs));
-  const undo = useSteadyCallback(() =>
-    lastDone(roast) === 'charge' && roast.chargedAt
-      ? unchargeRoast(database(), roast.id, roast.chargedAt)
-      : undoLast(database(), roast.id, pressedS()),
-  );
+  const undo = useSteadyCallback(async () => {
+    const last = lastDone(roast);
+    if (last === 'charge' && roast.chargedAt) return unchargeRoast(database(), roast.id, roast.chargedAt);
+    if (last === 'movedCharge' && roast.chargedAt)
+      return moveCharge(database(), roast.id, roast.chargedAt, chargePressedS(roast));
+    return undoLast(database(), roast.id, pressedS());
+  });
+  const earlier = useSteadyCallback(async (late: LiveEntry | 'charge' | undefined) => {
+    if (late === 'charge' && roast.chargedAt) return moveCharge(database(), roast.id, roast.chargedAt, -EARLIER_S);
+    if (late && late !== 'charge')
+      await log({ kind: 'amend', target: late.id, happenedAt: Math.round((late.at - EARLIER_S) * 100) / 100 });
+  });
   const answer = useSteadyCallback(async (telling: Telling, deed: Deed) => {
     if (deed.kind === 'putOff') putOff(telling, deed.weight);
     if (deed.kind === 'log') for (const { draft, atS } of deed.lines) await log(draft, atS ?? pressedS());
   });
-  return { pressedS, log, tapCrack, pull, charge, undo, answer };
+  return { pressedS, log, tapCrack, pull, charge, undo, earlier, answer };
 }

@@ -23,6 +23,7 @@ import {
   isUnderWay,
   type LiveEntry,
   lastDone,
+  lateOne,
   type Milestone,
   meantShade,
   nextMilestone,
@@ -31,7 +32,7 @@ import {
   ribbonOf,
   ribbonOfGuide,
 } from '@/core/roast';
-import { database } from '@/store/current';
+import { clockSpeed, database } from '@/store/current';
 import type { NamedRoast } from '@/store/queries';
 import { useWords } from '@/ui/useHousehold';
 import { useSteady } from '@/ui/useSteady';
@@ -63,8 +64,10 @@ interface Pressable {
   /** Where that is the pull: the part of a staged one that it takes. */
   readonly part: PullDue | undefined;
   readonly controls: readonly ControlNow[];
-  /** What Undo takes back; `charge`: the beans going in. */
-  readonly undoable: Entry | 'charge' | undefined;
+  /** What Undo takes back; `charge`: the beans going in, `movedCharge`: that they did at another moment. */
+  readonly undoable: Entry | 'charge' | 'movedCharge' | undefined;
+  /** What −5 s puts earlier. */
+  readonly late: LiveEntry | 'charge' | undefined;
   /** What a tap now would be. */
   readonly crack: 'first' | 'second';
 }
@@ -93,6 +96,8 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
   const milestone = situation.charged
     ? nextMilestone({ ...(awaited(situation) === 'yellow' ? {} : { yellow: 0 }), ...situation.reached })
     : undefined;
+  // A practice clock that runs faster has no wall-clock moment at which its beans might have gone in.
+  const late = lateOne(roast, situation.live);
   const [due] = situation.pulls;
   const controls = useSteady(
     controlsOf(gear).map((control) => ({
@@ -128,6 +133,7 @@ export function useLiveRoast(named: NamedRoast, clock: RoastClock, screen: Scree
       part: milestone === 'pull' && due?.last === false ? due : undefined,
       controls,
       undoable: lastDone(roast),
+      late: late === 'charge' && clockSpeed() !== 1 ? undefined : late,
       crack: crackNow(nowS),
     },
     deeds: useHeatDeeds(roast, clock, crackNow, (telling, weight) =>

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { looksFahrenheit, type Reading, streamFault } from '@/core/heat';
-import { heatS, isUnderWay, type Roast } from '@/core/roast';
+import { clockBeganAt, heatS, isUnderWay, type Roast } from '@/core/roast';
 import { toCelsius } from '@/core/units';
 import { clockSpeed, database } from '@/store/current';
 import { inTurn } from '@/store/inTurn';
@@ -27,7 +27,7 @@ const HOT_C = 230;
 export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
   const probeName = probe?.name;
   const active = isUnderWay(roast);
-  const basis = roast.chargedAt ? 'charge' : 'preheat';
+  const countedFrom = clockBeganAt(roast);
   const [kind, setKind] = useState<ProbeState['kind']>('none');
   const [leftOut, setLeftOut] = useState(0);
   const [asFahrenheit, setAsFahrenheit] = useState(false);
@@ -39,7 +39,7 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
     setKind('waiting');
     let lastAt: number | undefined;
     let heardMs = Date.now();
-    const kept = inTurn<Reading>((readings) => logReadings(database(), roast.id, readings, 'probe', basis));
+    const kept = inTurn<Reading>((readings) => logReadings(database(), roast.id, readings, 'probe', countedFrom));
     let recent: Reading[] = [];
     const odd = () => setLeftOut((count) => count + 1);
     const opened = () => setKind((now) => (now === 'lost' ? 'listening' : now));
@@ -73,7 +73,7 @@ export function useProbe(roast: Roast, probe: Gear['probe']): ProbeState {
       clearInterval(timer);
       void kept.flush();
     };
-  }, [probeName, active, roast.id, roast.chargedAt, roast.clockShiftMs]);
+  }, [probeName, active, roast.id, countedFrom, roast.clockShiftMs]);
   return {
     kind,
     leftOut,

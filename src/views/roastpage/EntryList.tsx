@@ -2,12 +2,13 @@ import { useState } from 'react';
 import type { Control } from '@/core/gear';
 import { type Deed, markQuestions } from '@/core/heat';
 import type { Id } from '@/core/ids';
-import { type EntryDraft, isStreamed, liveEntries, type Roast } from '@/core/roast';
+import { type EntryDraft, isStreamed, type LiveEntry, liveEntries, type Roast } from '@/core/roast';
 import { logEntry } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { Button } from '@/ui/Button';
 import { useWords } from '@/ui/useHousehold';
 import { AddEntry } from './AddEntry';
+import { ChargeRow } from './ChargeRow';
 import { EntryRow } from './EntryRow';
 
 interface EntryListProps {
@@ -39,6 +40,15 @@ export function EntryList({ roast, controls }: EntryListProps) {
     for (const target of targets) await logEntry(database(), roast.id, { kind: 'undo', target }, last);
   };
   const last = told.at(-1)?.at ?? 0;
+  const row = (entry: LiveEntry) => (
+    <EntryRow
+      key={entry.id}
+      entry={entry}
+      controls={controls}
+      onChange={(facts) => void log({ kind: 'amend', target: entry.id, ...facts }, last)}
+      onTakeOut={() => void log({ kind: 'undo', target: entry.id }, last)}
+    />
+  );
   return (
     <>
       {markQuestions(all).map(({ key, text, answers }) => (
@@ -54,15 +64,9 @@ export function EntryList({ roast, controls }: EntryListProps) {
         </div>
       ))}
       <ol className="divide-line divide-y">
-        {live.map((entry) => (
-          <EntryRow
-            key={entry.id}
-            entry={entry}
-            controls={controls}
-            onChange={(facts) => void log({ kind: 'amend', target: entry.id, ...facts }, last)}
-            onTakeOut={() => void log({ kind: 'undo', target: entry.id }, last)}
-          />
-        ))}
+        {live.filter(({ at }) => at < 0).map(row)}
+        {roast.chargedAt && told.length > 0 && <ChargeRow roast={roast} />}
+        {live.filter(({ at }) => at >= 0).map(row)}
         {pops > 0 && (
           <li className="py-1">
             <Button variant="quiet" onClick={() => setPopsShown(!popsShown)}>

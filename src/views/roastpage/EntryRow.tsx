@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import type { Control } from '@/core/gear';
-import { issueSentence } from '@/core/issues';
 import { type EntryDraft, isTimed, type LiveEntry, milestoneNames } from '@/core/roast';
-import { formatClock, parseClock } from '@/core/units';
+import { formatClock } from '@/core/units';
 import { Button } from '@/ui/Button';
 import { entryName } from '@/ui/entryWords';
 import { useWords } from '@/ui/useHousehold';
 import { EntryValue, readSaid, textOf } from './EntryValue';
+import { TimeField } from './TimeField';
 import { outOfRange } from './times';
 
 /** Kinds that say more than their name. A pull's weight and shade stand beside the batch. */
@@ -40,7 +40,12 @@ export function EntryRow({ entry, controls, onChange, onTakeOut }: EntryRowProps
   };
   return (
     <li className="flex flex-wrap items-center gap-x-4 py-0.5">
-      <TimeField entry={entry} onTime={(happenedAt) => onChange({ happenedAt })} />
+      <TimeField
+        label={entry.kind === 'mark' ? milestoneNames[entry.milestone] : entry.kind}
+        atS={isTimed(entry) ? entry.at : undefined}
+        faultOf={outOfRange}
+        onTime={(happenedAt) => onChange({ happenedAt })}
+      />
       {said ? (
         <form
           className="mr-auto flex flex-wrap items-center gap-2"
@@ -114,43 +119,4 @@ function factsOf(draft: EntryDraft): Parameters<EntryRowProps['onChange']>[0] | 
     default:
       return undefined;
   }
-}
-
-function TimeField({ entry, onTime }: { readonly entry: LiveEntry; readonly onTime: (seconds: number) => void }) {
-  const shown = isTimed(entry) ? formatClock(entry.at) : '–';
-  const [text, setText] = useState<string>();
-  const [error, setError] = useState<string>();
-  const keep = () => {
-    if (text === undefined || text.trim() === shown) return setText(undefined);
-    const parsed = parseClock(text);
-    if (!parsed.ok) return setError(parsed.issues.map(issueSentence).join(' '));
-    if (outOfRange(parsed.value)) return setError(outOfRange(parsed.value));
-    onTime(parsed.value);
-    setText(undefined);
-    setError(undefined);
-  };
-  return (
-    <span>
-      <input
-        aria-label={`Time of ${entry.kind === 'mark' ? milestoneNames[entry.milestone] : entry.kind}`}
-        aria-invalid={error ? true : undefined}
-        className="num border-line hover:border-husk focus:border-ink aria-invalid:border-danger min-h-11 w-[6.5ch] border-b-2 bg-transparent text-right"
-        value={text ?? shown}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') keep();
-          if (event.key === 'Escape') {
-            setText(undefined);
-            setError(undefined);
-          }
-        }}
-      />
-      {error && (
-        <span role="alert" className="text-danger block max-w-56 text-[0.9rem]">
-          {error}
-        </span>
-      )}
-    </span>
-  );
 }

@@ -3,8 +3,8 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import {
   type Entry,
-  lastPressed,
   lastUndoable,
+  lateOne,
   liveEntries,
   milestonesOf,
   questionsAbout,
@@ -71,8 +71,9 @@ describe('liveEntries', () => {
 it('what was pressed last is the person’s, whatever a probe said since', () => {
   const yellow = mark(120, 'yellow');
   const reading = { ...entry(125, { kind: 'reading', celsius: 150 }), source: 'probe' as const };
-  assert.equal(lastPressed(liveEntries([yellow, reading]))?.id, yellow.id);
-  assert.equal(lastPressed(liveEntries([reading])), undefined);
+  const late = (entries: Entry[]) => lateOne(roastOf(entries), liveEntries(entries));
+  assert.deepEqual(late([yellow, reading]), liveEntries([yellow])[0]);
+  assert.equal(late([reading]), 'charge', 'the beans going in, where that came last');
 });
 
 describe('lastUndoable', () => {

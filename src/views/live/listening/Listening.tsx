@@ -101,6 +101,15 @@ export function Listening({ model, onTells }: ListeningProps) {
     // What cracked in the preheat is none of the roast's.
     began.current = {};
   }, [charged]);
+  const chargedAt = useRef(roast.chargedAt);
+  useEffect(() => {
+    const before = chargedAt.current;
+    chargedAt.current = roast.chargedAt;
+    if (!before || !roast.chargedAt) return;
+    // The beans went in earlier than was pressed: all that was heard lies so much later on their clock.
+    const byS = (Date.parse(before) - Date.parse(roast.chargedAt)) / 1000;
+    for (const milestone of HEARD) if (began.current[milestone] !== undefined) began.current[milestone] += byS;
+  }, [roast.chargedAt]);
   // At once here too: the next word from the worker comes a moment later.
   const takeBack = (milestone: Heard) => {
     ear.current?.takeBack(milestone);

@@ -1,4 +1,4 @@
-import { heatS, type Roast } from '@/core/roast';
+import { chargePressedS, heatS, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { addToSound, beginSound } from '@/store/sounds';
 import { storageTrouble } from '@/ui/failureWords';
@@ -43,7 +43,8 @@ async function recorded(
   await new Promise<void>((resolve, reject) => {
     recorder.onstart = () => {
       const now = Date.now();
-      last = beginSound(db, { roastId: roast().id, fromS: heatS(roast(), now), mime }, now).then((made) => {
+      const fromS = heatS(roast(), now) - chargePressedS(roast());
+      last = beginSound(db, { roastId: roast().id, fromS, mime }, now).then((made) => {
         id = made;
       });
     };

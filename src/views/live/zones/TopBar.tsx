@@ -1,5 +1,5 @@
-import { lastPressed, type Roast, wantedWords } from '@/core/roast';
-import { entryWords } from '@/ui/entryWords';
+import { type Entry, type Roast, wantedWords } from '@/core/roast';
+import { chargeMovedWords, entryWords } from '@/ui/entryWords';
 import { useWords } from '@/ui/useHousehold';
 import { Emergency } from '../Emergency';
 import { OtherRoast } from '../OtherRoast';
@@ -21,9 +21,9 @@ const corner =
 export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: TopBarProps) {
   const words = useWords();
   const { underWay } = model;
-  const { undoable } = model.pressable;
+  const { undoable, late } = model.pressable;
   const controls = model.pressable.controls.map(({ control }) => control);
-  const done = undoable === 'charge' ? 'beans in' : undoable && entryWords(undoable, words, controls);
+  const done = undoneWords(undoable, roast, (entry) => entryWords(entry, words, controls));
   return (
     <header className="heat-bar flex items-center gap-2 roomy:gap-3">
       <OtherRoast roastId={roast.id}>
@@ -42,7 +42,7 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
       <button
         type="button"
         className={`${corner} w-[64px]`}
-        disabled={lastPressed(model.situation.live) === undefined || !underWay}
+        disabled={late === undefined || !underWay}
         onClick={onEarlier}
         title="The last press happened 5 seconds earlier (B)"
       >
@@ -64,4 +64,15 @@ export function TopBar({ roast, lotName, gearName, model, onUndo, onEarlier }: T
       </button>
     </header>
   );
+}
+
+/** What Undo takes back, in words; none where the roast itself would go. */
+function undoneWords(
+  undoable: LiveRoastModel['pressable']['undoable'],
+  roast: Roast,
+  ofEntry: (entry: Entry) => string,
+): string | undefined {
+  if (undoable === undefined) return undefined;
+  if (undoable === 'charge') return 'beans in';
+  return undoable === 'movedCharge' ? chargeMovedWords(roast) : ofEntry(undoable);
 }

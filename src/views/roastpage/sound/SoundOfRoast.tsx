@@ -5,7 +5,7 @@ import type { Roast } from '@/core/roast';
 import { formatClock, formatMegabytes } from '@/core/units';
 import { database } from '@/store/current';
 import type { SoundRow } from '@/store/soundRow';
-import { bytesOf, soundEndsMs, soundsOf } from '@/store/sounds';
+import { bytesOf, fromCharge, soundEndsMs, soundsOf } from '@/store/sounds';
 import { Button } from '@/ui/Button';
 import { DeleteSound } from '@/ui/DeleteSound';
 import { AXIS_ROOM } from '@/ui/ribbon/TimeAxis';
@@ -27,10 +27,11 @@ interface SoundProps {
 /** The ribbon of a roast; where its sound is kept, a press on it plays that moment. */
 export function SoundOfRoast(props: SoundProps) {
   const { roast, children } = props;
-  const sounds = useLiveQuery(() => soundsOf(database(), roast.id), [roast.id]);
-  if (!sounds || sounds.length === 0) return children;
-  // Begun anew when one is deleted.
-  return <Heard key={sounds.map(({ id }) => id).join()} {...props} sounds={sounds} />;
+  const kept = useLiveQuery(() => soundsOf(database(), roast.id), [roast.id]);
+  if (!kept || kept.length === 0) return children;
+  const sounds = fromCharge(kept, roast);
+  // Begun anew when one is deleted, or lies elsewhere on the clock.
+  return <Heard key={sounds.map(({ id, fromS }) => `${id} ${fromS}`).join()} {...props} sounds={sounds} />;
 }
 
 function Heard({ roast, sounds, width, fromS, toS, children }: SoundProps & { readonly sounds: readonly SoundRow[] }) {
