@@ -41,6 +41,37 @@ it('a thermometer’s log becomes a roast, after a look at its ribbon, and one p
   await close();
 });
 
+it('a log that began before the beans went in begins where it falls, and goes beside the marks of a roast', async () => {
+  const { page, close } = await app.open();
+  // 190 °C and more for 100 s, then cold beans.
+  const celsius = (s: number) => (s <= 100 ? 190 + s / 100 : s <= 160 ? 190 - (s - 100) * 1.5 : 100 + (s - 160) / 4);
+  const log = ['s,bean °C', ...Array.from({ length: 60 }, (_, i) => `${i * 10},${celsius(i * 10)}`)].join('\n');
+  await load(page, 'preheated.csv', Buffer.from(log));
+  const began = page.getByLabel('Beans in, after the log began');
+  assert.equal(await began.inputValue(), '0:00');
+  await began.fill('soon');
+  await page.getByText('“soon” is not a time.').waitFor();
+  assert.ok(await page.getByRole('button', { name: 'Keep it', exact: true }).isDisabled());
+  await began.fill('0:00');
+  await page.getByText('At 1:40 it falls as when beans go in.').waitFor();
+  await page.getByRole('button', { name: 'Begin there' }).click();
+  assert.equal(await began.inputValue(), '1:40');
+  await page.getByText('60 readings over 8:10').waitFor();
+  const into = page.getByLabel('It belongs to');
+  const offered = await into.locator('option').allInnerTexts();
+  assert.equal(new Set(offered).size, offered.length, 'no two are called the same');
+  await into.selectOption({ index: 1 });
+  const before = await storedRoasts(page, 'gander-demo');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByText('60 readings are in the journal.', { exact: true }).waitFor();
+  const after = await storedRoasts(page, 'gander-demo');
+  const had = before.flatMap(({ entries }) => entries.map(({ at }) => at));
+  const times = after.flatMap(({ entries }) => entries.map(({ at }) => at));
+  for (const at of had) times.splice(times.indexOf(at), 1);
+  assert.deepEqual([Math.min(...times), Math.max(...times)], [-100, 490]);
+  await close();
+});
+
 it('a list of roasts in an old code is looked over as paper is; its columns are remembered', async () => {
   const { page, close } = await app.open();
   await load(page, 'list.csv', Buffer.from(LIST, 'latin1'));

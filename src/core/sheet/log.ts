@@ -1,4 +1,4 @@
-import type { Milestone } from '../roast/index.ts';
+import { ENTRY_S, type Milestone } from '../roast/index.ts';
 import { toCelsius } from '../units/index.ts';
 import {
   dayOf,
@@ -10,6 +10,7 @@ import {
   readableTimeOfDay,
   zonedMs,
 } from './cells.ts';
+import { chargeFall } from './chargeInLog.ts';
 import type { Sheet } from './sheet.ts';
 
 /** Which columns of a temperature log mean what, by their place. */
@@ -33,6 +34,10 @@ export interface ReadLog {
   /** Seconds from charge, °C, in order of time. */
   readonly readings: readonly { readonly at: number; readonly celsius: number }[];
   readonly marks: readonly { readonly at: number; readonly milestone: Milestone }[];
+  /** How long after its first line the beans went in, seconds. */
+  readonly chargeS: number;
+  /** Where no line says when they did: how long after the first it falls as it does then. */
+  readonly fallS: number | undefined;
   /** The day on which it began, and the seconds of that day, where the file says so. */
   readonly began: { readonly day: string | undefined; readonly timeS: number } | undefined;
   readonly faults: readonly LineFault[];
@@ -120,31 +125,42 @@ function unitOf({ heading, cells }: { readonly heading: string; readonly cells: 
 }
 
 /**
- * Reads the log. Time counts from the line that says the beans went in, else from the first. Lines whose time or temperature
- * cannot be read, or goes back, are listed and left out.
+ * Reads the log. Time counts from `chargeS` seconds after its first line; where that is not given, from the line that says the
+ * beans went in, else from the first. Lines whose time or temperature cannot be read, or goes back, are listed and left out.
  */
-export function readLog(sheet: Sheet, columns: LogColumns): ReadLog {
+export function readLog(sheet: Sheet, columns: LogColumns, chargeS?: number): ReadLog {
   const { raw, faults } = readLines(sheet, columns);
-  const zero = raw.find(({ event }) => event === 'charge')?.s ?? raw[0]?.s ?? 0;
+  const first = raw[0]?.s ?? 0;
+  const said = raw.find(({ event }) => event === 'charge')?.s;
+  const zero = chargeS === undefined ? (said ?? first) : first + chargeS;
   const readings: { at: number; celsius: number }[] = [];
-  for (const { s, celsius } of raw) {
+  for (const { s, celsius, line } of raw) {
     const at = round(s - zero, 100);
+    if (at < ENTRY_S.least || at > ENTRY_S.most) faults.push({ line, why: 'hours before or after its roast' });
     // One reading a moment: a second probe's line of the same second is not another.
-    if (celsius !== undefined && at !== readings.at(-1)?.at) readings.push({ at, celsius: round(celsius, 10) });
+    else if (celsius !== undefined && at !== readings.at(-1)?.at) readings.push({ at, celsius: round(celsius, 10) });
   }
   const marks = new Map<Milestone, number>();
   for (const { s, event } of raw)
-    if (event && event !== 'charge' && !marks.has(event) && s > zero) marks.set(event, round(s - zero, 100));
+    if (event && event !== 'charge' && !marks.has(event) && s > zero && s - zero <= ENTRY_S.most)
+      marks.set(event, round(s - zero, 100));
   return {
     readings,
     marks: [...marks].map(([milestone, at]) => ({ milestone, at })),
-    began: beganOf(sheet, columns, zero, raw[0]?.s ?? 0),
+    chargeS: zero - first,
+    fallS:
+      said === undefined
+        ? chargeFall(raw.flatMap(({ s, celsius }) => (celsius === undefined ? [] : [{ at: s - first, celsius }])))
+        : undefined,
+    began: beganOf(sheet, columns, zero, first),
     faults,
   };
 }
 
 /** A line that could be read: seconds as the column counts, on over midnight. */
 interface RawLine {
+  /** Of the file, counted from 1. */
+  readonly line: number;
   readonly s: number;
   readonly celsius: number | undefined;
   readonly event: Milestone | 'charge' | undefined;
@@ -175,7 +191,7 @@ function readLines(sheet: Sheet, columns: LogColumns): { readonly raw: RawLine[]
     const celsius = celsiusIn(text, columns.unit);
     if (text !== '' && celsius === undefined) faults.push({ line, why: `“${text}” is no temperature` });
     const said = columns.event === undefined ? '' : (cells[columns.event] ?? '');
-    raw.push({ s, celsius, event: said === '' ? undefined : eventIn(said) });
+    raw.push({ line, s, celsius, event: said === '' ? undefined : eventIn(said) });
   });
   return { raw, faults };
 }

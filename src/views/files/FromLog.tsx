@@ -12,13 +12,14 @@ import { notify } from '@/store/notices';
 import { namedRoasts } from '@/store/queries';
 import { addLogTo, keepLog, roastOfLog, roastsWithoutLog } from '@/store/tableFiles';
 import { Button } from '@/ui/Button';
-import { onDay } from '@/ui/dates';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
 import { Segmented } from '@/ui/Segmented';
 import { useWords } from '@/ui/useHousehold';
+import { useRoastDates } from '@/ui/useRoastDates';
 import { useWidth } from '@/ui/useWidth';
+import { ChargeInLog, useChargeTyped } from './ChargeInLog';
 import { columnName, Faults } from './Faults';
 import { keepColumns } from './keptColumns';
 
@@ -49,8 +50,10 @@ function useBegan(log: ReturnType<typeof readLog>) {
 /** The log of a thermometer: which column is what, what roast it is of, and how it looks before it is kept. */
 export function FromLog({ sheet, first, onDone }: FromLogProps) {
   const words = useWords();
+  const dates = useRoastDates();
   const [columns, setColumns] = useState(first);
-  const log = useMemo(() => readLog(sheet, columns), [sheet, columns]);
+  const charge = useChargeTyped();
+  const log = useMemo(() => readLog(sheet, columns, charge.chargeS), [sheet, columns, charge.chargeS]);
   const mine = useLiveQuery(async () => {
     const db = database();
     const [lots, gear] = await Promise.all([db.lots.toArray(), db.gear.toArray()]);
@@ -93,7 +96,7 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
     chargedAt: (whenFault ? new Date() : began).toISOString(),
   } as const;
   const ribbon = ribbonOf(roastOfLog(log, facts));
-  const usable = log.readings.length >= 2 && (into !== 'new' || (grams.ok && !whenFault));
+  const usable = log.readings.length >= 2 && charge.fault === undefined && (into !== 'new' || (grams.ok && !whenFault));
   const keep = async () => {
     keepColumns(sheet, 'log', columns);
     const db = database();
@@ -144,11 +147,12 @@ export function FromLog({ sheet, first, onDone }: FromLogProps) {
             onChange={(unit) => set({ unit })}
           />
         </div>
+        <ChargeInLog log={log} typed={charge} />
         <SelectField label="It belongs to" value={into} onChange={(event) => setInto(event.target.value)}>
           <option value="new">a roast that is not in the journal yet</option>
           {mine.bare.map(({ roast, lotName, gearName }) => (
             <option key={roast.id} value={roast.id}>
-              {lotName} in {gearName}, {onDay(roast.createdAt)}
+              {lotName} in {gearName}, {dates.date(roast.createdAt)}
             </option>
           ))}
         </SelectField>

@@ -88,6 +88,42 @@ describe('temperature logs', () => {
     ]);
   });
 
+  it('begins where somebody says that the beans went in, and sees where they may have', () => {
+    // The empty gear at 210 °C for 100 s; then cold beans, 115 °C at the turn 60 s later, up to 205 °C and cooled at the end.
+    const celsius = (s: number) => {
+      if (s <= 100) return 208 + (s % 20) / 10;
+      if (s <= 160) return 210 - ((s - 100) / 60) * 95;
+      return s <= 600 ? 115 + ((s - 160) / 440) * 90 : 205 - (s - 600);
+    };
+    const text = ['time,temp', ...Array.from({ length: 71 }, (_, i) => `${clock(i * 10)},${celsius(i * 10)}`)].join(
+      '\n',
+    );
+    const sheet = sheetOf(text);
+    const columns = logColumns(sheet);
+    assert.ok(columns);
+    const asItIs = readLog(sheet, columns);
+    assert.deepEqual([asItIs.chargeS, asItIs.fallS, asItIs.readings[0]?.at], [0, 100, 0]);
+    const { readings, chargeS, fallS } = readLog(sheet, columns, 100);
+    assert.deepEqual([chargeS, fallS, readings[0]?.at, readings.at(-1)?.at], [100, 100, -100, 600]);
+    // Gear that was cold has no fall but the last.
+    const cold = sheetOf(lines('time,temp', ({ s, c }) => `${clock(s)},${c}`));
+    assert.equal(readLog(cold, columns).fallS, undefined);
+    // Where a line says it, nothing is guessed.
+    const said = sheetOf(text.replace('time,temp', 'time,temp,note').replace(/^1:30.*$/m, '$&,beans in'));
+    const told = readLog(said, { ...columns, event: 2 });
+    assert.deepEqual([told.chargeS, told.fallS], [90, undefined]);
+  });
+
+  it('leaves out what no roast reaches', () => {
+    const days = sheetOf(['time,temp', ...Array.from({ length: 12 }, (_, i) => `${i * 36_000},${90 + i}`)].join('\n'));
+    const { readings, faults } = readLog(days, { time: 0, temperature: 1, event: undefined, unit: 'C' }, 18_000);
+    assert.deepEqual(
+      readings.map(({ at }) => at),
+      [18_000, 54_000],
+    );
+    assert.deepEqual([faults.length, faults[0]?.line], [10, 2]);
+  });
+
   it('knows what happened in whichever words', () => {
     const said = ['Charge', 'Drying end', '1st crack start', 'First crack over', '2nd crack start', 'Start cooling'];
     const text = lines('time,temp,note', ({ s, c }) => `${clock(s)},${c},${(s % 60 === 0 && said[s / 60]) || ''}`);
