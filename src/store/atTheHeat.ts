@@ -41,9 +41,34 @@ export async function unchargeRoast(db: GanderDatabase, roastId: string, charged
   await removeSounds(db, await db.sounds.where('roastId').equals(roastId).primaryKeys());
 }
 
-/** The beans went in `byS` seconds later than that charge says; earlier where negative. */
+/** Where charges were moved to from here: a second press may come before the screen shows what the first one did. */
+const movedTo = new Map<string, string>();
+
+/** The beans went in `byS` seconds later than the charge says; earlier where negative. `chargedAt` is the charge as the screen has it. */
 export function moveCharge(db: GanderDatabase, roastId: string, chargedAt: string, byS: number): Promise<void> {
-  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt, byS });
+  const now = chargeNow(roastId, chargedAt);
+  return moveChargeTo(db, roastId, now, new Date(Date.parse(now) + byS * 1000).toISOString());
+}
+
+/** The beans went in when Beans in was pressed after all. */
+export function moveChargeBack(
+  db: GanderDatabase,
+  roastId: string,
+  chargedAt: string,
+  pressedAt: string,
+): Promise<void> {
+  return moveChargeTo(db, roastId, chargeNow(roastId, chargedAt), pressedAt);
+}
+
+function chargeNow(roastId: string, chargedAt: string): string {
+  const to = movedTo.get(`${roastId}/${chargedAt}`);
+  return to === undefined ? chargedAt : chargeNow(roastId, to);
+}
+
+function moveChargeTo(db: GanderDatabase, roastId: string, chargedAt: string, to: string): Promise<void> {
+  movedTo.set(`${roastId}/${chargedAt}`, to);
+  movedTo.delete(`${roastId}/${to}`);
+  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt, to });
 }
 
 /** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */

@@ -166,6 +166,15 @@ describe('a whole roast, from the empty app to the journal', () => {
     await page.getByRole('button', { name: 'Undo beans in' }).click();
     await page.getByText('Preheating').waitFor();
     assert.match(await clockText(page), /^3:(29|3\d)$/);
+    // Beans in here, taken back in another tab.
+    await page.keyboard.press('Space');
+    await page.getByText('Drying').waitFor();
+    const other = await page.context().newPage();
+    await other.goto(page.url());
+    await other.getByText('Drying').waitFor();
+    await other.keyboard.press('u');
+    await page.getByText('Preheating').waitFor();
+    await other.close();
     await page.reload();
     await page.getByText('Preheating').waitFor();
     await page.keyboard.press('Space');

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import { type Entry, lastDone, type Roast } from '@/core/roast';
-import { chargeRoast, logEntry, moveCharge, unchargeRoast, undoLast } from '@/store/atTheHeat';
+import { chargeRoast, logEntry, moveCharge, moveChargeBack, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import { logCracks } from '@/store/cracks';
 import type { GanderDatabase } from '@/store/database';
 import { addGear, addLot } from '@/store/larder';
@@ -165,16 +165,21 @@ describe('what is pressed at the heat', () => {
     await moveCharge(db, id, chargedAt, -5);
     // Heard before, written after.
     await logReadings(db, id, [{ at: 3, celsius: 168 }], 'probe', chargedAt);
-    await moveCharge(db, id, chargedAt, -5);
+    // Pressed again before the screen shows it.
+    await Promise.all([moveCharge(db, id, chargedAt, -5), moveCharge(db, id, chargedAt, -5)]);
     assert.deepEqual(
       (await entries()).map(({ at }) => at),
-      [7, 8],
-      'a second try with the old charge does nothing',
+      [17, 18],
     );
-    assert.equal((await read()).chargedAt, new Date(NOW - 5000).toISOString());
+    assert.equal((await read()).chargedAt, new Date(NOW - 15_000).toISOString());
     assert.equal(lastDone(await read()), 'movedCharge');
     const sounds = fromCharge([{ ...SOUND, roastId: id, fromS: 1 }], await read());
-    assert.equal(sounds[0]?.fromS, 6, 'sound counts from the press');
+    assert.equal(sounds[0]?.fromS, 16, 'sound counts from the press');
+    const moved = (await read()).chargedAt as string;
+    await Promise.all([moveChargeBack(db, id, moved, chargedAt), moveChargeBack(db, id, moved, chargedAt)]);
+    assert.deepEqual([(await read()).chargedAt, (await read()).chargePressedAt], [chargedAt, undefined]);
+    await moveCharge(db, id, chargedAt, -5);
+    assert.equal((await read()).chargedAt, new Date(NOW - 5000).toISOString(), 'and once more');
   });
 
   it('never goes back where there was no preheat', async () => {

@@ -11,8 +11,8 @@ export type HeatWrite =
   /** Takes back what stands last when it is written, not when it was pressed: two quick presses take back two. */
   | { readonly kind: 'undoLast'; readonly roastId: string; readonly id: Id<'entry'>; readonly atS: number }
   | { readonly kind: 'charge'; readonly roastId: string; readonly chargedAt: string }
-  /** The beans went in so many seconds later than that charge says; earlier where negative. */
-  | { readonly kind: 'moveCharge'; readonly roastId: string; readonly chargedAt: string; readonly byS: number }
+  /** The beans went in at another moment than that charge says. */
+  | { readonly kind: 'moveCharge'; readonly roastId: string; readonly chargedAt: string; readonly to: string }
   /** Back to the preheat; it names the charge that it takes back. */
   | { readonly kind: 'uncharge'; readonly roastId: string; readonly chargedAt: string };
 
@@ -24,7 +24,7 @@ export function heatWriteId(write: HeatWrite): string {
     case 'undoLast':
       return write.id;
     case 'moveCharge':
-      return `${write.roastId}/${write.kind}/${write.chargedAt}/${write.byS}`;
+      return `${write.roastId}/${write.kind}/${write.chargedAt}/${write.to}`;
     case 'charge':
     case 'uncharge':
       return `${write.roastId}/${write.kind}/${write.chargedAt}`;
@@ -46,11 +46,15 @@ export function withHeatWrite(roast: Roast, write: HeatWrite): Roast {
     case 'charge':
       return roast.chargedAt ? roast : charged(roast, write.chargedAt);
     case 'moveCharge':
-      return roast.chargedAt === write.chargedAt ? movedCharge(roast, write.byS) : roast;
+      return roast.chargedAt === write.chargedAt
+        ? movedCharge(roast, secondsBetween(write.chargedAt, write.to))
+        : roast;
     case 'uncharge':
       return roast.chargedAt === write.chargedAt ? uncharged(roast) : roast;
   }
 }
+
+const secondsBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 1000;
 
 const isIn = (roast: Roast, id: string) => roast.entries.some((entry) => entry.id === id);
 

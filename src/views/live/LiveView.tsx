@@ -1,6 +1,6 @@
 import { dequal } from 'dequal/lite';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { memo, useMemo, useSyncExternalStore } from 'react';
+import { memo, useMemo, useState, useSyncExternalStore } from 'react';
 import { type Roast, withHeatWrite } from '@/core/roast';
 import { database } from '@/store/current';
 import { lastWritten, onHeatWrites, pendingHeatWrites } from '@/store/outbox';
@@ -46,10 +46,13 @@ function Found() {
 function KnownRoast({ roast: read, ...readNames }: NamedRoast) {
   const written = useSyncExternalStore(onHeatWrites, () => lastWritten(read.id));
   const pending = useSyncExternalStore(onHeatWrites, pendingHeatWrites);
+  // What had been read when this page wrote last: until it is read anew, what was written is newer.
+  const [then, setThen] = useState<{ readonly written: Roast | undefined; readonly read?: Roast }>({ written });
+  if (then.written !== written) setThen({ written, read });
   const roast = useMemo(() => {
-    const base = written ? newerOf(read, written) : read;
+    const base = written ? newerOf(read, written, then.read === read) : read;
     return pending.filter(({ roastId }) => roastId === read.id).reduce(withHeatWrite, base);
-  }, [read, written, pending]);
+  }, [read, written, then, pending]);
   // Read anew with every write, beans and gear stay the same: what was learned of them is not learned again.
   const names = useSteady(readNames);
   return <Still {...names} roast={roast} />;
@@ -57,8 +60,8 @@ function KnownRoast({ roast: read, ...readNames }: NamedRoast) {
 
 const Still = memo(LiveRoast, dequal);
 
-/** The log only grows, and a charge stays. Of two that say the same the one that is shown already. */
-function newerOf(read: Roast, written: Roast): Roast {
-  const behind = read.entries.length < written.entries.length || (written.chargedAt && !read.chargedAt);
-  return behind || dequal(read, written) ? written : read;
+/** A log only grows. Of two that say the same the one that is shown already. */
+function newerOf(read: Roast, written: Roast, isReadBefore: boolean): Roast {
+  const isBehind = isReadBefore || read.entries.length < written.entries.length;
+  return isBehind || dequal(read, written) ? written : read;
 }

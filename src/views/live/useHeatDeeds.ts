@@ -1,6 +1,6 @@
 import type { Deed, PullDue, Telling } from '@/core/heat';
-import { chargePressedS, EARLIER_S, type EntryDraft, heatS, type LiveEntry, lastDone, type Roast } from '@/core/roast';
-import { chargeRoast, logEntry, moveCharge, unchargeRoast, undoLast } from '@/store/atTheHeat';
+import { EARLIER_S, type EntryDraft, heatS, type LiveEntry, lastDone, type Roast } from '@/core/roast';
+import { chargeRoast, logEntry, moveCharge, moveChargeBack, unchargeRoast, undoLast } from '@/store/atTheHeat';
 import { database } from '@/store/current';
 import { useSteadyCallback } from '@/ui/useSteady';
 import type { RoastClock } from './useRoastClock';
@@ -44,8 +44,8 @@ export function useHeatDeeds(
   const undo = useSteadyCallback(async () => {
     const last = lastDone(roast);
     if (last === 'charge' && roast.chargedAt) return unchargeRoast(database(), roast.id, roast.chargedAt);
-    if (last === 'movedCharge' && roast.chargedAt)
-      return moveCharge(database(), roast.id, roast.chargedAt, chargePressedS(roast));
+    if (last === 'movedCharge' && roast.chargedAt && roast.chargePressedAt)
+      return moveChargeBack(database(), roast.id, roast.chargedAt, roast.chargePressedAt);
     return undoLast(database(), roast.id, pressedS());
   });
   const earlier = useSteadyCallback(async (late: LiveEntry | 'charge' | undefined) => {

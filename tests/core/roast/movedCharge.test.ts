@@ -81,7 +81,7 @@ describe('at the heat', () => {
     const roast = charged([flame], { preheatedAt: at(-60) });
     assert.equal(lateOne(roast, liveEntries(roast.entries)), 'charge');
     assert.equal(lastDone(roast), 'charge');
-    const write = { kind: 'moveCharge', roastId: roast.id, chargedAt: START, byS: -5 } as const;
+    const write = { kind: 'moveCharge', roastId: roast.id, chargedAt: START, to: at(-5) } as const;
     const moved = withHeatWrite(roast, write);
     assert.equal(withHeatWrite(moved, write), moved, 'a second try does nothing');
     // The flame was set before the press, though after the beans went in.
