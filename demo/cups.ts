@@ -27,7 +27,7 @@ export function demoCups(roasts: readonly Roast[], todayMs: number, random: Rand
         id: createId('cup', random),
         roastId: roast.id,
         pullId: pull.id,
-        at: new Date(Date.parse(roast.createdAt) + (4 + random() * 5) * DAY_MS).toISOString(),
+        tastedAt: new Date(Date.parse(roast.createdAt) + (4 + random() * 5) * DAY_MS).toISOString(),
         taster: TASTERS[i % 2] as string,
         sheet: {
           smell: around(0.8),
@@ -42,7 +42,7 @@ export function demoCups(roasts: readonly Roast[], todayMs: number, random: Rand
       },
     ];
   });
-  return cups.filter(({ at }) => Date.parse(at) < todayMs);
+  return cups.filter(({ tastedAt }) => Date.parse(tastedAt) < todayMs);
 }
 
 interface BlindFlight {

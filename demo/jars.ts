@@ -8,15 +8,15 @@ const DAY_MS = 86_400_000;
 const deeds: readonly {
   readonly roastedDaysAgo: number;
   readonly daysAgo: number;
-  readonly event: (at: string) => JarEvent;
+  readonly event: (doneAt: string) => JarEvent;
 }[] = [
-  { roastedDaysAgo: 19, daysAgo: 2, event: (at) => ({ kind: 'weigh', at, leftGrams: 24 }) },
-  { roastedDaysAgo: 16, daysAgo: 14, event: (at) => ({ kind: 'freeze', at }) },
-  { roastedDaysAgo: 12, daysAgo: 1, event: (at) => ({ kind: 'weigh', at, leftGrams: 46 }) },
-  { roastedDaysAgo: 9, daysAgo: 1, event: (at) => ({ kind: 'weigh', at, leftGrams: 52 }) },
-  { roastedDaysAgo: 6, daysAgo: 1, event: (at) => ({ kind: 'weigh', at, leftGrams: 78 }) },
-  { roastedDaysAgo: 4, daysAgo: 4, event: (at) => ({ kind: 'keep', at, keeping: 'valve' }) },
-  { roastedDaysAgo: 93, daysAgo: 88, event: (at) => ({ kind: 'fate', at, fate: 'thrown' }) },
+  { roastedDaysAgo: 19, daysAgo: 2, event: (doneAt) => ({ kind: 'weigh', doneAt, leftGrams: 24 }) },
+  { roastedDaysAgo: 16, daysAgo: 14, event: (doneAt) => ({ kind: 'freeze', doneAt }) },
+  { roastedDaysAgo: 12, daysAgo: 1, event: (doneAt) => ({ kind: 'weigh', doneAt, leftGrams: 46 }) },
+  { roastedDaysAgo: 9, daysAgo: 1, event: (doneAt) => ({ kind: 'weigh', doneAt, leftGrams: 52 }) },
+  { roastedDaysAgo: 6, daysAgo: 1, event: (doneAt) => ({ kind: 'weigh', doneAt, leftGrams: 78 }) },
+  { roastedDaysAgo: 4, daysAgo: 4, event: (doneAt) => ({ kind: 'keep', doneAt, keeping: 'valve' }) },
+  { roastedDaysAgo: 93, daysAgo: 88, event: (doneAt) => ({ kind: 'fate', doneAt, fate: 'thrown' }) },
 ];
 
 /** The rows of the jars that something happened to. */

@@ -95,7 +95,10 @@ function withLook(roast: Roast, i: number): Roast {
   const look = lookAt(trayPhoto(trayWishOf(roast), seedOf(id)));
   if (look.kind === 'refused') throw new Error(`the tray of ${planned.daysAgo} days ago is refused: ${look.refuse}`);
   const at = new Date(Date.parse(roast.createdAt) + 40 * 60_000).toISOString();
-  return { ...roast, looks: [{ ...asLook(look.measure, { id, at, pullId: pull.id, of: 'whole' }), drawn: true }] };
+  return {
+    ...roast,
+    looks: [{ ...asLook(look.measure, { id, takenAt: at, pullId: pull.id, of: 'whole' }), drawn: true }],
+  };
 }
 
 const made = roasts.map(makeRoast).map(withLook);

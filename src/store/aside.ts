@@ -15,5 +15,5 @@ export interface Aside {
   /** What could be read of it stands in its place, since rows name it. */
   readonly standsIn?: true;
   /** When, UTC. */
-  readonly at: string;
+  readonly asideAt: string;
 }

@@ -17,13 +17,13 @@ export async function keepInBin(db: GanderDatabase, change: Change): Promise<voi
   const [first] = gone;
   if (!first?.before) return;
   const now = Date.now();
-  const old = await db.bin.where('at').below(sinceOf(now)).primaryKeys();
+  const old = await db.bin.where('deletedAt').below(sinceOf(now)).primaryKeys();
   await emptyBin(db, old);
   const id = `${now}/${first.before.id}`;
   await db.changes.put({ id, change: gone });
   await db.bin.put({
     id,
-    at: new Date(now).toISOString(),
+    deletedAt: new Date(now).toISOString(),
     called: calledOf(first.before),
     gone: gone.map(({ table, before }) => [table as ContentTable, before?.id ?? '']),
   });
@@ -31,7 +31,7 @@ export async function keepInBin(db: GanderDatabase, change: Change): Promise<voi
 
 /** What can be had back, newest first; not what is there again. */
 export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[]> {
-  const all = await db.bin.where('at').aboveOrEqual(sinceOf(nowMs)).reverse().toArray();
+  const all = await db.bin.where('deletedAt').aboveOrEqual(sinceOf(nowMs)).reverse().toArray();
   const there = await Promise.all(all.map((deleted) => areThere(db, deleted)));
   // What was deleted, had back and deleted again is there once, as it was last.
   const listed = new Set<string>();
@@ -45,7 +45,7 @@ export async function inBin(db: GanderDatabase, nowMs: number): Promise<Deleted[
 
 /** The rows of a table that can still be had back. */
 export async function idsInBin(db: GanderDatabase, of: ContentTable, nowMs: number): Promise<ReadonlySet<string>> {
-  const lines = await db.bin.where('at').aboveOrEqual(sinceOf(nowMs)).toArray();
+  const lines = await db.bin.where('deletedAt').aboveOrEqual(sinceOf(nowMs)).toArray();
   return new Set(lines.flatMap(({ gone }) => gone.flatMap(([table, id]) => (table === of ? [id] : []))));
 }
 

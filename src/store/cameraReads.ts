@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { withNamedMoment } from '@/core/exchange';
 import type { ReferenceRead } from '@/core/look';
 import { onDevice } from './small.ts';
 
@@ -7,7 +8,9 @@ const KEY = 'gander.cameraReads';
 /** So many are kept. */
 const MOST = 60;
 
-const reads = z.array(z.object({ at: z.iso.datetime(), lightness: z.number().min(0).max(100) })).max(MOST);
+const read = z.object({ readAt: z.iso.datetime(), lightness: z.number().min(0).max(100) });
+/** Until 1 December 2026 its moment was called `at`. */
+const reads = z.array(z.preprocess((each) => withNamedMoment(each, 'readAt'), read)).max(MOST);
 
 /** What this device's camera read of one plain thing, oldest first. */
 export function cameraReads(): readonly ReferenceRead[] {
@@ -20,8 +23,8 @@ export function cameraReads(): readonly ReferenceRead[] {
 }
 
 /** Keeps another one; gives all of them. */
-export function keepCameraRead(read: ReferenceRead): readonly ReferenceRead[] {
-  const next = [...cameraReads(), read].slice(-MOST);
+export function keepCameraRead(newest: ReferenceRead): readonly ReferenceRead[] {
+  const next = [...cameraReads(), newest].slice(-MOST);
   onDevice.set(KEY, JSON.stringify(next));
   return next;
 }

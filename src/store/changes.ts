@@ -50,7 +50,7 @@ export interface KeptChange {
 export interface Done {
   readonly id: string;
   /** When, UTC. */
-  readonly at: string;
+  readonly doneAt: string;
   /** In words, as it was said. */
   readonly text: string;
   /** So many rows of the notebook. */
@@ -65,7 +65,7 @@ export interface Done {
 export interface Deleted {
   readonly id: string;
   /** When, UTC. */
-  readonly at: string;
+  readonly deletedAt: string;
   /** What the first of them is called, as far as it says (calledOf). */
   readonly called: string;
   /** Their tables and ids. */

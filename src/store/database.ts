@@ -14,6 +14,7 @@ import type { BackupRow } from './backupRow.ts';
 import type { Deleted, Done, HouseholdRow, KeptChange } from './changes.ts';
 import { changesApart } from './changesApart.ts';
 import { forgetChanged, type Learned } from './learned.ts';
+import { momentsNamed } from './momentsNamed.ts';
 import { countTransactions } from './openTransactions.ts';
 import type { PhotoRow } from './photoRow.ts';
 import { readingsApart } from './readingsApart.ts';
@@ -24,7 +25,7 @@ export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'g
 export type HouseholdKind = 'own' | 'demo';
 
 /** Raise it together with a new `version(…)` below; a released version is never edited. */
-export const DATABASE_VERSION = 10;
+export const DATABASE_VERSION = 11;
 
 /** The one row of settings is kept under this key. */
 export const HOUSEHOLD_KEY = 'household';
@@ -129,6 +130,10 @@ export class GanderDatabase extends Dexie {
     this.version(9).stores({ sounds: 'id, roastId', soundPieces: '[soundId+n], soundId' });
     // Photos of the beans, where some were taken (store/photos.ts).
     this.version(10).stores({ photos: 'id, roastId, size' });
+    // `at` is a roast's second and nothing else.
+    this.version(11)
+      .stores({ cups: 'id, roastId, tastedAt', done: 'id, doneAt', bin: 'id, deletedAt' })
+      .upgrade(momentsNamed);
   }
 }
 

@@ -14,7 +14,7 @@ export async function keepDone(db: GanderDatabase, done: Done, change: Change): 
     await db.changes.put(kept);
     const tooMany = (await db.done.count()) - MOST_DONE;
     if (tooMany <= 0) return;
-    const old = await db.done.orderBy('at').limit(tooMany).primaryKeys();
+    const old = await db.done.orderBy('doneAt').limit(tooMany).primaryKeys();
     await db.done.bulkDelete(old);
     await db.changes.bulkDelete(old);
   });
@@ -22,7 +22,7 @@ export async function keepDone(db: GanderDatabase, done: Done, change: Change): 
 
 /** What was done lately, newest first. */
 export function doneLately(db: GanderDatabase): Promise<Done[]> {
-  return db.done.orderBy('at').reverse().toArray();
+  return db.done.orderBy('doneAt').reverse().toArray();
 }
 
 /** What a line of a list changed. Throws where it is gone, which only another tab can have brought about. */

@@ -1,3 +1,4 @@
+import { withNamedMoment } from '@/core/exchange';
 import type { GanderDatabase } from './database.ts';
 import { onDevice } from './small.ts';
 
@@ -7,7 +8,7 @@ const key = (db: GanderDatabase) => `gander.held/${db.name}`;
 export interface Held {
   readonly roasts: number;
   /** When, UTC. */
-  readonly at: string;
+  readonly notedAt: string;
 }
 
 /**
@@ -17,13 +18,14 @@ export interface Held {
 export async function missing(db: GanderDatabase, nowMs: number): Promise<Held | undefined> {
   const roasts = await db.roasts.count();
   if (roasts > 0) {
-    onDevice.set(key(db), JSON.stringify({ roasts, at: new Date(nowMs).toISOString() } satisfies Held));
+    onDevice.set(key(db), JSON.stringify({ roasts, notedAt: new Date(nowMs).toISOString() } satisfies Held));
     return undefined;
   }
   // What was deleted by hand lies in the bin.
   if ((await db.bin.count()) > 0 || (await db.lots.count()) + (await db.gear.count()) > 0) return undefined;
   try {
-    const held = JSON.parse(onDevice.get(key(db)) ?? 'null') as Held | null;
+    // Until 1 December 2026 its moment was called `at`.
+    const held = withNamedMoment(JSON.parse(onDevice.get(key(db)) ?? 'null'), 'notedAt') as Held | null;
     return held && held.roasts > 0 ? held : undefined;
   } catch {
     return undefined;

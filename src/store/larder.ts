@@ -156,7 +156,10 @@ export async function notHad(
 /** What the roasts of a lot took, from the index alone. */
 async function roastTakings(db: GanderDatabase, lotId: string): Promise<Taking[]> {
   const range = db.roasts.where('[lotId+createdAt+greenGrams]').between([lotId, '', 0], [lotId, '\uffff', 0]);
-  return ((await range.keys()) as unknown as [string, string, number][]).map(([, at, grams]) => ({ at, grams }));
+  return ((await range.keys()) as unknown as [string, string, number][]).map(([, takenAt, grams]) => ({
+    takenAt,
+    grams,
+  }));
 }
 
 /** How many roasts a piece of gear did. */

@@ -57,7 +57,7 @@ const asideOf = ({ table, id, called, why, row, part, standsIn }: LeftOut, key: 
   called,
   why,
   row,
-  at: asideAt,
+  asideAt,
   ...(part ? { part } : {}),
   ...(standsIn ? { standsIn } : {}),
 });

@@ -44,7 +44,7 @@ export function notify(notice: Notice): void {
 export function doneOf({ text, of }: Pick<Notice, 'text' | 'of'>, change: Change): Done {
   const now = Date.now();
   const id = `${now}-${Math.floor(secureRandom() * 1e9)}`;
-  return { id, at: new Date(now).toISOString(), text, rows: change.length, ...(of ? { of } : {}) };
+  return { id, doneAt: new Date(now).toISOString(), text, rows: change.length, ...(of ? { of } : {}) };
 }
 
 /** Ends what is being said. */

@@ -6,6 +6,7 @@ import {
   type Salvaged,
   salvageContent,
   salvageNotebook,
+  withNamedMoments,
 } from '@/core/exchange';
 import { type Result, success } from '@/core/issues';
 import { joined, type ReadingsRow, type SlimRoast } from './apartRow.ts';
@@ -36,7 +37,9 @@ function rawTables(text: string): { tables: Record<string, unknown[]>; savedAt: 
 /** Rows as a file has them: roasts with their readings, settings without their key; what is no row is left out. */
 export function wholeRows(raw: Readonly<Record<string, unknown[]>>): Record<string, unknown> {
   const rows: Record<string, unknown> = {};
-  for (const table of contentTables) rows[table] = (raw[table] ?? []).filter(isRow);
+  // A database that was rescued may be of a version before.
+  for (const table of contentTables)
+    rows[table] = (raw[table] ?? []).filter(isRow).map((row) => withNamedMoments(table, row));
   const readings = (raw.readings ?? []).filter(isRow) as unknown as ReadingsRow[];
   rows.roasts = (rows.roasts as SlimRoast[]).map((roast) => {
     if (!Array.isArray(roast.before) || !Array.isArray(roast.entries)) return roast;

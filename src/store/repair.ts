@@ -20,7 +20,7 @@ export async function repair(db: GanderDatabase, aside: Aside): Promise<string |
   if (!gear || !lot || typeof row.id !== 'string') return undefined;
   const standIn: Roast = {
     id: row.id as Roast['id'],
-    createdAt: aside.at,
+    createdAt: aside.asideAt,
     lotId: lot.id,
     gearId: gear.id,
     greenGrams: methodOf(gear.method).batchGrams.usual,

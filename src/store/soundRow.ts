@@ -9,7 +9,7 @@ export interface SoundRow {
   /** Bytes so far. */
   readonly size: number;
   /** When it was begun, UTC. */
-  readonly at: string;
+  readonly begunAt: string;
 }
 
 /** Some seconds of it, as they came: what was written stays whatever happens to the page. */

@@ -13,7 +13,7 @@ export async function beginSound(
   nowMs: number,
 ): Promise<string> {
   const id = createId('sound', secureRandom);
-  await db.sounds.add({ id, roastId, fromS, mime, size: 0, at: new Date(nowMs).toISOString() });
+  await db.sounds.add({ id, roastId, fromS, mime, size: 0, begunAt: new Date(nowMs).toISOString() });
   return id;
 }
 
@@ -74,8 +74,8 @@ export async function removeSounds(db: GanderDatabase, ids?: readonly string[]):
 }
 
 /** When a sound is deleted by itself, ms; undefined where it is kept until somebody deletes it. */
-export const soundEndsMs = ({ at }: Pick<SoundRow, 'at'>, weeks: number | undefined): number | undefined =>
-  weeks === undefined ? undefined : Date.parse(at) + weeks * 7 * DAY_MS;
+export const soundEndsMs = ({ begunAt }: Pick<SoundRow, 'begunAt'>, weeks: number | undefined): number | undefined =>
+  weeks === undefined ? undefined : Date.parse(begunAt) + weeks * 7 * DAY_MS;
 
 /** Deletes what was kept for long enough, and what belongs to roasts that cannot be had back any more; gives how many. */
 export async function forgetOldSounds(db: GanderDatabase, weeks: number | undefined, nowMs: number): Promise<number> {

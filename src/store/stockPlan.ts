@@ -51,7 +51,9 @@ export function stockPlanOf(
   const { weekdays } = household.ahead ?? PLAIN_AHEAD;
   const today = localDay(now);
   // What was noted today is drunk already; the rest of the day is not drawn twice.
-  const noted = jars.some(({ row }) => row.events.some(({ kind, at }) => kind === 'use' && localDay(at) === today));
+  const noted = jars.some(({ row }) =>
+    row.events.some(({ kind, doneAt }) => kind === 'use' && localDay(doneAt) === today),
+  );
   return stockAhead({
     jars: stockJars(onShelf(jars), now.getTime()),
     gramsPerDay: gramsADay(household),

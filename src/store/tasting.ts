@@ -24,14 +24,15 @@ export function removeCup(db: GanderDatabase, cup: Cup): Promise<Change> {
 /** How the last cup was brewed; undefined while none is noted. */
 export async function lastBrew(db: GanderDatabase): Promise<Brew | undefined> {
   const cups = (await db.cups.toArray()).filter(({ brew }) => brew);
-  return cups.reduce<Cup | undefined>((last, cup) => (last && last.at >= cup.at ? last : cup), undefined)?.brew;
+  return cups.reduce<Cup | undefined>((last, cup) => (last && last.tastedAt >= cup.tastedAt ? last : cup), undefined)
+    ?.brew;
 }
 
 /** Who tasted last, to be proposed for the next cup. */
 export async function lastTaster(db: GanderDatabase): Promise<string | undefined> {
   return (
     await db.cups
-      .orderBy('at')
+      .orderBy('tastedAt')
       .reverse()
       .filter(({ taster }) => taster !== undefined)
       .first()

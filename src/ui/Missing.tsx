@@ -13,7 +13,7 @@ export function Missing() {
   return (
     <section role="alert" className="border-danger my-4 border-2 p-4">
       <p className="font-bold">
-        This notebook is empty. On {shortDate(held.at)} it held {counted(held.roasts, 'roast')}.
+        This notebook is empty. On {shortDate(held.notedAt)} it held {counted(held.roasts, 'roast')}.
       </p>
       <p className="mt-1">
         The browser has perhaps cleared its data: for room, by a setting, or since nobody opened Gander for long. A file

@@ -191,7 +191,7 @@ describe('the journal', () => {
   it('shows what stands out, over the whole journal', async () => {
     const { page, close } = await app.open();
     await page.goto('/journal/?finding=hotGear');
-    await page.getByText('1 of 41 roasts').waitFor();
+    await page.getByText(/^1 of 41 roasts/).waitFor();
     await page.getByText('second batch in a hot popper').waitFor();
     await page.getByRole('button', { name: 'Calendar' }).click();
     await page

@@ -259,7 +259,7 @@ describe('files', () => {
     await page.getByText(/^Saved at .* and read back: it opens again\.$/).waitFor();
     const file = JSON.parse(await readFile(await download.path(), 'utf8'));
     file.lots[0].name = 7;
-    file.cups[0].at = 'yesterday';
+    file.cups[0].tastedAt = 'yesterday';
     const own = await demo.open();
     await own.page.goto('/files/');
     const text = JSON.stringify(file);

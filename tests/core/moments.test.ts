@@ -4,20 +4,6 @@ import { join } from 'node:path';
 import { it } from 'node:test';
 import ts from 'typescript';
 
-/** Rows that are kept and files that are saved, whose fields cannot change their names: there it is ISO text where nothing is timed. */
-const KEPT = [
-  'core/bean/greenLeft.ts',
-  'core/bean/lot.ts',
-  'core/look/cameraDrift.ts',
-  'core/roast/looks.ts',
-  'store/aside.ts',
-  'store/cameraReads.ts',
-  'store/changes.ts',
-  'store/held.ts',
-  'store/soundFile.ts',
-  'store/soundRow.ts',
-];
-
 /** How `at` is declared in a file, where it is said to be anything but a number. */
 function otherMeanings(text: string): string[] {
   const found: string[] = [];
@@ -32,12 +18,12 @@ function otherMeanings(text: string): string[] {
   return found;
 }
 
-it('`at` is seconds, of a roast or a sound; a moment of a day is called otherwise, but in rows that are kept', () => {
+it('`at` is seconds, of a roast or a sound; a moment of a day is called otherwise', () => {
   assert.deepEqual(
     otherMeanings('const f = (at: Date, n: { at: number; b: { at: string } }) => z.object({ at: z.iso.x() })'),
     ['at: Date', 'at: string', 'at: z.iso.x()'],
   );
   const files = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter((file) => /\.tsx?$/.test(file));
   const all = files.filter((file) => otherMeanings(readFileSync(join('src', file), 'utf8')).length > 0);
-  assert.deepEqual(all.sort(), KEPT);
+  assert.deepEqual(all, []);
 });

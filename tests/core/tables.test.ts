@@ -29,7 +29,7 @@ describe('methods (handbook table 4)', () => {
 });
 
 describe('lots', () => {
-  const taken = (...grams: number[]) => grams.map((each) => ({ at: '2026-11-20T10:00:00.000Z', grams: each }));
+  const taken = (...grams: number[]) => grams.map((each) => ({ takenAt: '2026-11-20T10:00:00.000Z', grams: each }));
   it('lose what the roasts took, below zero if need be', () => {
     assert.equal(greenLeft({ packs: [{ grams: 1000 }] }, taken(80, 120.5)), 799.5);
     assert.equal(greenLeft({ packs: [{ grams: 100 }] }, taken(80, 80)), -60);

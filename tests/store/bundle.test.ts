@@ -80,7 +80,13 @@ describe('a notebook with its sound', () => {
     const { blob } = await writeFile(db, { kind: 'everything' }, NOW);
     const sounds = JSON.stringify([
       { file: 'sounds/1.webm', roastId: 'roast:aaaa1111', fromS: 0, mime: 'audio/webm', at: '2026-11-20T10:00:00Z' },
-      { file: 'sounds/1.webm', roastId: 'roast:aaaa1111', fromS: 0, mime: 'text/html', at: '2026-11-20T10:00:00Z' },
+      {
+        file: 'sounds/1.webm',
+        roastId: 'roast:aaaa1111',
+        fromS: 0,
+        mime: 'text/html',
+        begunAt: '2026-11-20T10:00:00Z',
+      },
       7,
     ]);
     const { opened, file } = await openFile(

@@ -64,7 +64,7 @@ describe('a file that is opened', () => {
   it('names the first of what is damaged and gives all of it as a file', async () => {
     const db = openTestDatabase();
     const file = JSON.parse(demoText);
-    for (const cup of file.cups) cup.at = 'never';
+    for (const cup of file.cups) cup.tastedAt = 'never';
     const { opened, file: read } = await openFile(db, fileOf(JSON.stringify(file)));
     assert.ok(opened.kind === 'notebook' && read);
     assert.equal(opened.damage.count, file.cups.length);
@@ -173,9 +173,11 @@ it('changes that version 7 kept within its lists stand apart from them, and can 
   await old.table('bin').add({ id: 'b1', at, change: [{ table: 'lots', before: other }] });
   old.close();
   const db = new GanderDatabase(name);
-  assert.deepEqual(await doneLately(db), [{ id: 'd1', at, text: 'A new name.', rows: 1 }]);
+  assert.deepEqual(await doneLately(db), [{ id: 'd1', doneAt: at, text: 'A new name.', rows: 1 }]);
   assert.deepEqual(await changeOf(db, 'd1'), change);
-  assert.deepEqual(await inBin(db, Date.now()), [{ id: 'b1', at, called: other.name, gone: [['lots', other.id]] }]);
+  assert.deepEqual(await inBin(db, Date.now()), [
+    { id: 'b1', deletedAt: at, called: other.name, gone: [['lots', other.id]] },
+  ]);
   await takeLineBack(db, 'b1', { text: 'It is back.' });
   assert.deepEqual(await db.lots.get(other.id), other);
   assert.deepEqual(await inBin(db, Date.now()), []);
@@ -186,7 +188,7 @@ it('changes that version 7 kept within its lists stand apart from them, and can 
 
 it('a line whose change is gone says so', async () => {
   const db = openTestDatabase();
-  await keepDone(db, { id: 'd', at: new Date(NOW).toISOString(), text: 'a', rows: 1 }, []);
+  await keepDone(db, { id: 'd', doneAt: new Date(NOW).toISOString(), text: 'a', rows: 1 }, []);
   await db.changes.clear();
   await assert.rejects(takeLineBack(db, 'd', { text: 'Taken back.' }), /too old/);
 });

@@ -124,8 +124,8 @@ describe('the rows of the journal', () => {
     const { db, roasted } = await smallHousehold();
     const older = await roasted(10, { note: 'windy', tags: ['guests'] });
     await roasted(12);
-    await addCup(db, { roastId: older.id, at: on(14), words: ['toffee'], note: 'better on day four', sheet: {} });
-    await addCup(db, { name: 'from a shop', at: on(14), words: ['ashy'], sheet: {} });
+    await addCup(db, { roastId: older.id, tastedAt: on(14), words: ['toffee'], note: 'better on day four', sheet: {} });
+    await addCup(db, { name: 'from a shop', tastedAt: on(14), words: ['ashy'], sheet: {} });
     const rows = await journalRows(db);
     assert.deepEqual(
       rows.map(({ createdAt }) => createdAt),
@@ -166,7 +166,7 @@ describe('what a roast is judged by', () => {
     const log = (celsius: number) => [mark(120, 'yellow'), reading(238, celsius), mark(240, 'firstCrack'), pull(320)];
     for (const [i, day] of [10, 11, 12, 13, 14].entries()) await roasted(day, {}, log(200 + i));
     const last = await roasted(15, {}, log(212));
-    await addCup(db, { roastId: last.id, at: on(18), words: ['tart'], sheet: {} });
+    await addCup(db, { roastId: last.id, tastedAt: on(18), words: ['tart'], sheet: {} });
     const data = await learningData(db);
     const together = caseFactsIn(
       data,
@@ -213,7 +213,7 @@ describe('money so far', () => {
     const failed = await roasted(11);
     const [jar] = await jarsOf(db, failed.id, at(12));
     assert.ok(jar);
-    await addJarEvent(db, jar.row, { kind: 'fate', at: on(12), fate: 'thrown' });
+    await addJarEvent(db, jar.row, { kind: 'fate', doneAt: on(12), fate: 'thrown' });
     const { all: money } = await readMoney(db, 3000, undefined, at(20));
     near(money.costMinor, 160);
     near(money.shopMinor, 204);
@@ -230,8 +230,8 @@ describe('money so far', () => {
     const whole = await roasted(11);
     const [[first], [brewed]] = [await jarsOf(db, staged.id, at(12)), await jarsOf(db, whole.id, at(12))];
     assert.ok(first && brewed);
-    await addJarEvent(db, first.row, { kind: 'fate', at: on(12), fate: 'thrown' });
-    await addJarEvent(db, brewed.row, { kind: 'fate', at: on(12), fate: 'coldBrew' });
+    await addJarEvent(db, first.row, { kind: 'fate', doneAt: on(12), fate: 'thrown' });
+    await addJarEvent(db, brewed.row, { kind: 'fate', doneAt: on(12), fate: 'coldBrew' });
     const { all: money } = await readMoney(db, 3000, undefined, at(20));
     near(money.drinkableGrams, 136 - first.grams);
     assert.deepEqual([money.failed, first.grams], [0, 20]);

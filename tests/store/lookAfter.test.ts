@@ -41,7 +41,7 @@ const spoilt: readonly [string, string, (row: never) => unknown][] = [
   ['beans without packs', 'lots', ({ packs: _, ...row }: { packs: unknown }) => row],
   ['gear of no method', 'gear', (row: object) => ({ ...row, method: 'campfire' })],
   ['a jar whose events are nothing', 'jars', (row: object) => ({ ...row, events: null })],
-  ['a cup of no time', 'cups', ({ at: _, ...row }: { at: unknown }) => row],
+  ['a cup of no time', 'cups', ({ tastedAt: _, ...row }: { tastedAt: unknown }) => row],
   ['settings of 50,000 drinkers', 'household', () => ({ id: 'household', people: 50_000 })],
 ];
 

@@ -13,7 +13,7 @@ import { shiftClock, startRoast } from '@/store/roasting';
 import { beginSound, fromCharge } from '@/store/sounds';
 import { openTestDatabase } from './openTestDatabase.ts';
 
-const SOUND = { id: 'sound:aaaa', mime: 'audio/webm', size: 1, at: '2026-11-24T10:00:00Z' };
+const SOUND = { id: 'sound:aaaa', mime: 'audio/webm', size: 1, begunAt: '2026-11-24T10:00:00Z' };
 
 let db: GanderDatabase;
 let id: string;

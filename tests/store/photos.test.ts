@@ -36,7 +36,7 @@ const photo = (bytes: number[]) => ({
 const lookAs = (id: string, roast: Roast, lightness = 31): RoastLook =>
   ({
     id: `look:${id}`,
-    at: '2026-11-20T10:00:00.000Z',
+    takenAt: '2026-11-20T10:00:00.000Z',
     pullId: pullsOf(roast).at(-1)?.id,
     of: 'whole',
     lightness,
@@ -197,7 +197,7 @@ describe('a database without photos yet', () => {
     await old.table('gear').add(await made.gear.get(roast.gearId));
     await old
       .table('sounds')
-      .add({ id: 'sound:aaaa', roastId: roast.id, fromS: 0, mime: 'audio/webm', size: 4, at: 'x' });
+      .add({ id: 'sound:aaaa', roastId: roast.id, fromS: 0, mime: 'audio/webm', size: 4, begunAt: 'x' });
     old.close();
     made.close();
     const db = new GanderDatabase('upgrade-9');

@@ -89,10 +89,10 @@ describe('what is left on the shelf', () => {
     const roast = await roasted(10);
     const [jar] = await jarsOf(db, roast.id, at(13));
     assert.ok(jar);
-    await addJarEvent(db, jar.row, { kind: 'weigh', at: on(13), leftGrams: 50 });
+    await addJarEvent(db, jar.row, { kind: 'weigh', doneAt: on(13), leftGrams: 50 });
     const [weighed] = await jarsOf(db, roast.id, at(13));
     assert.ok(weighed);
-    const undo = await addJarEvent(db, weighed.row, { kind: 'use', at: on(14), grams: 15 });
+    const undo = await addJarEvent(db, weighed.row, { kind: 'use', doneAt: on(14), grams: 15 });
     const [used] = await allJars(db, at(15));
     assert.deepEqual([used?.leftGrams, used?.counted], [25, false], '50, a day at 10 g, and 15 noted');
     await undoChange(db, undo);
@@ -107,11 +107,11 @@ describe('what is left on the shelf', () => {
     assert.deepEqual(await jarsOnShelf(db, past), []);
     const [jar] = await jarsOf(db, roast.id, past);
     assert.ok(jar);
-    await addJarEvent(db, jar.row, { kind: 'weigh', at: new Date(past).toISOString(), leftGrams: 40 });
+    await addJarEvent(db, jar.row, { kind: 'weigh', doneAt: new Date(past).toISOString(), leftGrams: 40 });
     assert.equal((await jarsOnShelf(db, past)).length, 1);
     const [again] = await jarsOf(db, roast.id, past);
     assert.ok(again);
-    await addJarEvent(db, again.row, { kind: 'empty', at: new Date(past).toISOString() });
+    await addJarEvent(db, again.row, { kind: 'empty', doneAt: new Date(past).toISOString() });
     assert.deepEqual(await jarsOnShelf(db, past), []);
   });
 
@@ -121,7 +121,7 @@ describe('what is left on the shelf', () => {
     const frozen = await roasted(13);
     const [jar] = await jarsOf(db, frozen.id, at(14));
     assert.ok(jar);
-    await addJarEvent(db, jar.row, { kind: 'freeze', at: on(14) });
+    await addJarEvent(db, jar.row, { kind: 'freeze', doneAt: on(14) });
     const stock = stockJars(await allJars(db, at(15)), at(15));
     assert.equal(stock.length, 1);
     assert.deepEqual([stock[0]?.grams, stock[0]?.readyDay], [68, 1]);
@@ -134,7 +134,7 @@ it('a frozen jar stands on the shelf after any number of newer roasts, and its p
   const old = await roasted(1);
   const [jar] = await jarsOf(db, old.id, at(2));
   assert.ok(jar);
-  await addJarEvent(db, jar.row, { kind: 'freeze', at: on(2) });
+  await addJarEvent(db, jar.row, { kind: 'freeze', doneAt: on(2) });
   for (let i = 0; i < 45; i++) await roasted(3 + (i % 25));
   const late = at(2) + 200 * 86_400_000;
   assert.ok((await jarsOnShelf(db, late)).some(({ named }) => named.roast.id === old.id));
@@ -148,8 +148,8 @@ describe('a jar’s row', () => {
     const [jar] = await jarsOf(db, roast.id, at(11));
     assert.ok(jar);
     await Promise.all([
-      addJarEvent(db, jar.row, { kind: 'keep', at: on(10), keeping: 'valve' }),
-      addJarEvent(db, jar.row, { kind: 'use', at: on(13), grams: 15 }),
+      addJarEvent(db, jar.row, { kind: 'keep', doneAt: on(10), keeping: 'valve' }),
+      addJarEvent(db, jar.row, { kind: 'use', doneAt: on(13), grams: 15 }),
     ]);
     assert.equal(await db.jars.count(), 1);
     assert.deepEqual((await db.jars.toArray())[0]?.events.map(({ kind }) => kind).sort(), ['keep', 'use']);

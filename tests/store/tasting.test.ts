@@ -80,7 +80,7 @@ describe('cups', () => {
   it('are added with undo', async () => {
     const { db, roasted } = await smallHousehold();
     const roast = await roasted(10);
-    const undo = await addCup(db, { roastId: roast.id, at: on(13), words: ['toffee'], sheet: { overall: 7 } });
+    const undo = await addCup(db, { roastId: roast.id, tastedAt: on(13), words: ['toffee'], sheet: { overall: 7 } });
     assert.equal(await db.cups.count(), 1);
     await undoChange(db, undo);
     assert.equal(await db.cups.count(), 0);
@@ -92,7 +92,7 @@ describe('cups', () => {
     const brewed = (day: number, grams?: number) =>
       addCup(db, {
         name: 'a cup',
-        at: on(day),
+        tastedAt: on(day),
         words: ['tart'],
         sheet: {},
         ...(grams ? { brew: { how: 'filter', grams } as const } : {}),
@@ -112,7 +112,7 @@ describe('cups', () => {
       [good, 8],
       [other, 10],
     ] as const)
-      await addCup(db, { roastId: roast.id, at: on(14), words: [], sheet: { overall } });
+      await addCup(db, { roastId: roast.id, tastedAt: on(14), words: [], sheet: { overall } });
     const best = await bestOfLot(db, lot.id);
     assert.deepEqual(
       best.map(({ roastId }) => roastId),
@@ -139,7 +139,7 @@ describe('the shade liked best of a lot', () => {
     const [light, dark] = pullsOf(staged).map(({ id }) => id);
     assert.ok(light && dark);
     const cup = (pullId: Id<'entry'>, overall: number) =>
-      addCup(db, { roastId: staged.id, pullId, at: on(15), sheet: { overall }, words: [] });
+      addCup(db, { roastId: staged.id, pullId, tastedAt: on(15), sheet: { overall }, words: [] });
     await cup(light, 6);
     await cup(dark, 8);
     assert.equal(await shadeLikedOf(db, lot.id), undefined, 'one cup each');

@@ -61,7 +61,7 @@ describe('what a person does never makes a file that is refused', () => {
     const roast = await roasted(3);
     const [jar] = await jarsOf(db, roast.id, Date.parse(on(4)));
     assert.ok(jar);
-    await addJarEvent(db, jar.row, { kind: 'freeze', at: on(4) });
+    await addJarEvent(db, jar.row, { kind: 'freeze', doneAt: on(4) });
     const change = await removeRoast(db, roast.id);
     assert.equal(await db.jars.count(), 0);
     await opens(db);
@@ -95,15 +95,18 @@ describe('what a person does never makes a file that is refused', () => {
       editDay(db, day, () => ({ batches: all as never })),
       /batches.* too many, 20 at most/,
     );
-    await assert.rejects(addCup(db, { at: SAVED, sheet: {}, words: [], name: 'x'.repeat(121) }), (error: Error) => {
-      assert.ok(error instanceof RefusedError);
-      assert.match(error.message, /^This was not kept\. .*name: too long, 120 letters at most\.$/);
-      return true;
-    });
+    await assert.rejects(
+      addCup(db, { tastedAt: SAVED, sheet: {}, words: [], name: 'x'.repeat(121) }),
+      (error: Error) => {
+        assert.ok(error instanceof RefusedError);
+        assert.match(error.message, /^This was not kept\. .*name: too long, 120 letters at most\.$/);
+        return true;
+      },
+    );
     const roast = await roasted(3);
     const [jar] = await jarsOf(db, roast.id, Date.parse(on(4)));
     assert.ok(jar);
-    const uses = Array.from({ length: 1000 }, () => ({ kind: 'use' as const, at: on(4), grams: 0.01 }));
+    const uses = Array.from({ length: 1000 }, () => ({ kind: 'use' as const, doneAt: on(4), grams: 0.01 }));
     await applyChange(db, [{ table: 'jars', after: { ...jar.row, events: uses } }]);
     await assert.rejects(addJarEvent(db, jar.row, uses[0] as never), /events.* too many, 1000 at most/);
     await assert.rejects(applyChange(db, [{ table: 'lots', before: lot }]), /a roast still needs it|a roast day/);
@@ -225,7 +228,7 @@ it(`${histories} random histories of what can be done are saved and loaded witho
             await addJarEvent(
               db,
               jar.row,
-              random() < 0.5 ? { kind: 'freeze', at: on(24) } : { kind: 'use', at: on(24), grams: 15 },
+              random() < 0.5 ? { kind: 'freeze', doneAt: on(24) } : { kind: 'use', doneAt: on(24), grams: 15 },
             ),
           );
       },

@@ -81,7 +81,7 @@ describe('undo', () => {
 describe('what was done lately', () => {
   it('is kept once each, newest first, sixty at the most', async () => {
     for (let i = 0; i < 63; i++) {
-      const done = { id: `d${i}`, at: new Date(NOW + i * 1000).toISOString(), text: `thing ${i}`, rows: 0 };
+      const done = { id: `d${i}`, doneAt: new Date(NOW + i * 1000).toISOString(), text: `thing ${i}`, rows: 0 };
       await keepDone(db, done, []);
       await keepDone(db, done, []);
     }

@@ -7,9 +7,14 @@ import { Dexie } from 'dexie';
 import { lotSchema } from '@/core/bean';
 import { householdSchema } from '@/core/household';
 import { roastSchema } from '@/core/roast';
+import { digest } from '@/core/undo';
+import { inBin } from '@/store/bin';
 import { GanderDatabase } from '@/store/database';
+import { changeOf, doneLately } from '@/store/done';
 import { lotsWithStock } from '@/store/larder';
 import { getHousehold } from '@/store/settings';
+import { takeLineBack } from '@/store/takeDoneBack';
+import { undoChange } from '@/store/undo';
 
 /** The tables as each released version made them; a released one is never edited. */
 const released = {
@@ -33,6 +38,25 @@ const released = {
     household: 'id',
   },
   3: { recipes: 'id', experiments: 'id', journalViews: 'id' },
+  10: {
+    done: 'id, at',
+    learned: 'id',
+    readings: '[roastId+from]',
+    bin: 'id, at',
+    aside: 'id',
+    backup: 'id',
+    changes: 'id',
+    sounds: 'id, roastId',
+    soundPieces: '[soundId+n], soundId',
+    photos: 'id, roastId, size',
+  },
+};
+
+type Row = Record<string, unknown>;
+/** A row with its moment as version 10 called it. */
+const was = (row: Row, name: string): Row => {
+  const { [name]: moment, ...rest } = row;
+  return { ...rest, at: moment };
 };
 
 describe('a database of an earlier version', () => {
@@ -100,7 +124,7 @@ describe('a database of an earlier version', () => {
   it('of version 4 opens with its settings, and the week and the clock that were usual then', async () => {
     const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v4.json', import.meta.url), 'utf8'));
     const old = new Dexie('upgrade-4');
-    for (const [number, stores] of Object.entries(released)) old.version(Number(number)).stores(stores);
+    for (const number of [1, 2, 3] as const) old.version(number).stores(released[number]);
     old.version(4).stores({});
     await old.table('household').put({ ...file.household, id: 'household' });
     await old.table('roasts').bulkAdd(file.roasts);
@@ -110,6 +134,69 @@ describe('a database of an earlier version', () => {
     assert.deepEqual([household.weekStart, household.hourClock, household.name], [1, '24', file.household.name]);
     householdSchema.parse(household);
     assert.equal(await db.roasts.count(), file.roasts.length);
+    db.close();
+  });
+  it('of version 10 opens with its moments by their names, and what was done or deleted before is had back', async () => {
+    const AT = '2026-11-20T07:30:00.000Z';
+    const { lots, gear, roasts, jars, cups } = JSON.parse(
+      readFileSync(new URL('../fixtures/notebook-v6.json', import.meta.url), 'utf8'),
+    );
+    const old = new Dexie('upgrade-10');
+    for (const number of [1, 2, 3, 10] as const) old.version(number).stores(released[number]);
+    // As version 10 wrote them.
+    const before = {
+      lots: lots.map((lot: Row) => ({ ...lot, weighings: [{ at: AT, leftGrams: 320 }] })),
+      gear,
+      roasts: roasts.map((roast: Row) => ({
+        ...roast,
+        looks: (roast.looks as Row[])?.map((look) => was(look, 'takenAt')),
+      })),
+      jars: jars.map((jar: Row) => ({ ...jar, events: (jar.events as Row[]).map((event) => was(event, 'doneAt')) })),
+      cups: cups.map((cup: Row) => was(cup, 'tastedAt')),
+    };
+    for (const [table, rows] of Object.entries(before)) await old.table(table).bulkAdd(rows);
+    const [jar, cup] = [before.jars[0], before.cups[0]];
+    const gone = { ...cup, id: 'cup:gone0001' };
+    await old.table('done').bulkAdd([
+      { id: 'edit', at: AT, text: 'The jar was weighed.', rows: 1 },
+      { id: 'made', at: AT, text: 'The cup is noted.', rows: 1 },
+    ]);
+    await old.table('bin').add({ id: 'bin', at: new Date().toISOString(), called: 'a cup', gone: [['cups', gone.id]] });
+    await old.table('changes').bulkAdd([
+      { id: 'edit', change: [{ table: 'jars', before: { ...jar, events: jar.events.slice(0, 1) }, after: jar }] },
+      { id: 'made', change: [], made: [['cups', cup.id, digest(cup)]] },
+      { id: 'bin', change: [{ table: 'cups', before: gone }] },
+    ]);
+    await old
+      .table('aside')
+      .add({ id: 'cups/x', table: 'cups', called: 'x', why: {}, row: { at: AT, words: 7 }, at: AT });
+    await old
+      .table('sounds')
+      .add({ id: 'sound:aaaa', roastId: roasts[0].id, fromS: 0, mime: 'audio/webm', size: 1, at: AT });
+    old.close();
+    const db = new GanderDatabase('upgrade-10');
+    for (const lot of await db.lots.toArray()) assert.equal(lotSchema.parse(lot).weighings?.[0]?.weighedAt, AT);
+    assert.deepEqual(
+      (await db.roasts.bulkGet(roasts.map(({ id }: Row) => id))).map((roast) => roastSchema.parse(roast).looks),
+      roasts.map((roast: Row) => roast.looks),
+    );
+    assert.deepEqual(await db.jars.toArray(), jars);
+    assert.deepEqual(await db.cups.orderBy('tastedAt').toArray(), cups);
+    assert.equal((await db.sounds.toArray())[0]?.begunAt, AT);
+    const [aside] = await db.aside.toArray();
+    assert.deepEqual([aside?.asideAt, aside?.row], [AT, { tastedAt: AT, words: 7 }]);
+    assert.deepEqual(
+      (await doneLately(db)).map(({ doneAt }) => doneAt),
+      [AT, AT],
+    );
+    // Both are taken back whole: the jar loses its second event, the cup goes, though neither was changed since.
+    for (const id of ['edit', 'made']) assert.doesNotMatch((await takeLineBack(db, id, { text: '' })).text, /stays/);
+    assert.equal((await db.jars.toArray())[0]?.events.length, 1);
+    assert.equal(await db.cups.count(), 0);
+    const deleted = (await inBin(db, Date.now())).find(({ id }) => id === 'bin');
+    assert.ok(deleted);
+    await undoChange(db, await changeOf(db, deleted.id));
+    assert.deepEqual(await db.cups.toArray(), [{ ...cups[0], id: gone.id }]);
     db.close();
   });
 });

@@ -53,8 +53,8 @@ describe('a notebook that is empty all at once', () => {
     await db.roasts.add(roast('a', 1));
     assert.equal(await missing(db, NOW), undefined);
     await db.roasts.clear();
-    assert.deepEqual(await missing(db, NOW + DAY_MS), { roasts: 1, at: new Date(NOW).toISOString() });
-    await db.bin.add({ id: 'x', at: new Date(NOW).toISOString(), called: '', gone: [] });
+    assert.deepEqual(await missing(db, NOW + DAY_MS), { roasts: 1, notedAt: new Date(NOW).toISOString() });
+    await db.bin.add({ id: 'x', deletedAt: new Date(NOW).toISOString(), called: '', gone: [] });
     assert.equal(await missing(db, NOW + DAY_MS), undefined);
     await db.bin.clear();
     isRightlyEmpty(db);

@@ -3,7 +3,7 @@ import type { Lot } from './lot.ts';
 
 /** Green that left a lot: into a roast, or into a blend. */
 export interface Taking {
-  readonly at: string;
+  readonly takenAt: string;
   readonly grams: number;
 }
 
@@ -20,21 +20,21 @@ export function boughtGrams(lot: Pick<Lot, 'packs'>): number {
 export function greenLeft(lot: Pick<Lot, 'packs' | 'weighings'>, takings: readonly Taking[]): number {
   const weighed = lastWeighing(lot);
   if (!weighed) return takings.reduce((left, { grams }) => left - grams, boughtGrams(lot));
-  const later = lot.packs.filter(({ boughtOn }) => boughtOn !== undefined && boughtOn > localDay(weighed.at));
+  const later = lot.packs.filter(({ boughtOn }) => boughtOn !== undefined && boughtOn > localDay(weighed.weighedAt));
   return takings
-    .filter(({ at }) => at > weighed.at)
+    .filter(({ takenAt }) => takenAt > weighed.weighedAt)
     .reduce((left, { grams }) => left - grams, weighed.leftGrams + boughtGrams({ packs: later }));
 }
 
 /** The newest weighing of what is left; undefined when nobody weighed. */
 export function lastWeighing(lot: Pick<Lot, 'weighings'>) {
-  return lot.weighings?.reduce((newest, each) => (each.at > newest.at ? each : newest));
+  return lot.weighings?.reduce((newest, each) => (each.weighedAt > newest.weighedAt ? each : newest));
 }
 
 /** What a blend took of each of its parts when it was made. */
 export function blendTakings(lots: readonly Lot[], lotId: string): Taking[] {
   return lots.flatMap((lot) => {
     const share = lot.blendOf?.find((part) => part.lotId === lotId)?.share;
-    return share === undefined ? [] : [{ at: lot.createdAt, grams: boughtGrams(lot) * share }];
+    return share === undefined ? [] : [{ takenAt: lot.createdAt, grams: boughtGrams(lot) * share }];
   });
 }

@@ -22,7 +22,7 @@ const packSchema = row({
 export type Pack = z.infer<typeof packSchema>;
 
 /** What the scale said was left at a moment, which outranks every sum from before. */
-const weighing = row({ at: z.iso.datetime(), leftGrams: z.number().nonnegative().max(100_000) });
+const weighing = row({ weighedAt: z.iso.datetime(), leftGrams: z.number().nonnegative().max(100_000) });
 
 /** One part of a blend, made before roasting; shares add up to 1. */
 const blendPart = row({ lotId: idSchema('lot'), share: z.number().positive().max(1) });

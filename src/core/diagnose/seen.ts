@@ -61,7 +61,7 @@ export function complaintsOf(roast: Roast, cups: readonly Cup[], frozen: boolean
   const pulled = pulledMs(roast);
   const parts = pulledParts(roast);
   const shadeOf = ({ pullId }: Cup) => parts.find(({ pull }) => pull.id === pullId)?.shade ?? shadeAsKnown(roast);
-  const hoursOf = ({ at: cuppedAt }: Cup) => (Date.parse(cuppedAt) - (pulled ?? Number.NaN)) / HOUR_MS;
+  const hoursOf = ({ tastedAt }: Cup) => (Date.parse(tastedAt) - (pulled ?? Number.NaN)) / HOUR_MS;
   const stateOf = (cup: Cup) => {
     const hours = hoursOf(cup);
     // By the school that drinks it soonest: before that everybody waits.

@@ -1,6 +1,7 @@
 export { type CalendarEntry, jarEntries, roastDayEntry, roastDueEntry } from './calendar.ts';
 export { canonical } from './canonical.ts';
 export { type ContentTable, contentTables, noContent, tableNouns, theRow } from './contentTables.ts';
+export { withNamedMoment, withNamedMoments } from './namedMoments.ts';
 export {
   formatNotebook,
   NOTEBOOK_FORMAT,

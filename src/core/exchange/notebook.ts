@@ -14,7 +14,7 @@ import { type ContentTable, contentTables, noContent } from './contentTables.ts'
 /** In every file; never change it. */
 export const NOTEBOOK_FORMAT = 'gander-notebook';
 /** The version that this code writes. A released version is never edited: add a step to `notebookSteps`. */
-export const NOTEBOOK_VERSION = 5;
+export const NOTEBOOK_VERSION = 6;
 
 /** The whole notebook, or one roast with its lot and gear: the same shape. Described in docs/file-format.md. */
 export const notebookSchema = z.strictObject({

@@ -1,3 +1,5 @@
+import { withNamedMoments } from './namedMoments.ts';
+
 /** A step from one version of the file to the next. It must not import today's types or helpers. */
 export interface NotebookStep {
   readonly from: number;
@@ -68,6 +70,20 @@ export const notebookSteps: readonly NotebookStep[] = [
         useSince: BEFORE_GANDER,
         ...(file.household as Row),
       },
+    }),
+  },
+  {
+    from: 5,
+    name: 'moments of weighings, jars, cups and photos have names of their own',
+    step: (file) => ({
+      ...file,
+      version: 6,
+      ...Object.fromEntries(
+        ['lots', 'jars', 'cups', 'roasts'].map((table) => [
+          table,
+          rows(file[table]).map((row) => withNamedMoments(table, row)),
+        ]),
+      ),
     }),
   },
 ];

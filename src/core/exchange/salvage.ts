@@ -205,7 +205,7 @@ const twice = (table: ContentTable, index: number): Issue => ({
 const isTime = (value: unknown) => typeof value === 'string' && !Number.isNaN(Date.parse(value));
 
 /** The first of these that a row has is what it is called. */
-const NAMES = ['name', 'nickname', 'question', 'date', 'chargedAt', 'createdAt', 'at', 'id'] as const;
+const NAMES = ['name', 'nickname', 'question', 'date', 'chargedAt', 'createdAt', 'tastedAt', 'id'] as const;
 
 /** What a row calls itself: a lot's name, the day of a roast. */
 export function calledOf(row: unknown): string {

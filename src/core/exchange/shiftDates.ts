@@ -22,7 +22,7 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
         removedAt: maybe(lot.removedAt),
         arrivedOn: maybeDay(lot.arrivedOn),
         packs: lot.packs.map((pack) => dropUndefined({ ...pack, boughtOn: maybeDay(pack.boughtOn) })),
-        weighings: lot.weighings?.map((weighing) => ({ ...weighing, at: moved(weighing.at) })),
+        weighings: lot.weighings?.map((weighing) => ({ ...weighing, weighedAt: moved(weighing.weighedAt) })),
       }),
     ),
     gear: notebook.gear.map((gear) =>
@@ -39,9 +39,9 @@ export function shiftDates(notebook: Notebook, days: number): Notebook {
     ),
     jars: notebook.jars.map((jar) => ({
       ...jar,
-      events: jar.events.map((event) => ({ ...event, at: moved(event.at) })),
+      events: jar.events.map((event) => ({ ...event, doneAt: moved(event.doneAt) })),
     })),
-    cups: notebook.cups.map((cup) => ({ ...cup, at: moved(cup.at) })),
+    cups: notebook.cups.map((cup) => ({ ...cup, tastedAt: moved(cup.tastedAt) })),
     flights: notebook.flights.map((flight) =>
       dropUndefined({
         ...flight,

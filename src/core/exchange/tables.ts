@@ -165,7 +165,7 @@ const tables: Readonly<Record<TableKind, (content: NotebookContent, units: Units
       const roast = cup.roastId && roasts.get(cup.roastId);
       return {
         cup: cup.id,
-        'tasted (UTC)': cup.at,
+        'tasted (UTC)': cup.tastedAt,
         ...(roast ? named(roast) : { roast: cup.roastId, beans: cup.name }),
         taster: cup.taster,
         ...cup.sheet,

@@ -4,7 +4,7 @@ import type { Measure } from './measure.ts';
 /** A measure as it is kept with a roast: as fine as it is sure. */
 export function asLook(
   { medianL, range, spreadL, paleShare, scorchedShare, measured, beans }: Measure,
-  facts: Pick<RoastLook, 'id' | 'at' | 'pullId' | 'of'>,
+  facts: Pick<RoastLook, 'id' | 'takenAt' | 'pullId' | 'of'>,
 ): RoastLook {
   return {
     ...facts,

@@ -3,7 +3,7 @@ import { middleOf } from '../chance/index.ts';
 /** What a plain thing read when it was photographed. */
 export interface ReferenceRead {
   /** UTC. */
-  readonly at: string;
+  readonly readAt: string;
   /** CIE L*. */
   readonly lightness: number;
 }

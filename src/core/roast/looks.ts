@@ -12,7 +12,7 @@ const share = z.number().min(0).max(1);
 export const lookSchema = row({
   id: idSchema('look'),
   /** When it was taken or chosen, UTC. */
-  at: z.iso.datetime(),
+  takenAt: z.iso.datetime(),
   /** The pull whose beans it shows. */
   pullId: idSchema('entry').optional(),
   of: z.enum(lookedAt),

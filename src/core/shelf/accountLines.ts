@@ -19,7 +19,7 @@ export function accountLines(lines: readonly LedgerLine[], events: readonly JarE
       told[told.length - 1] = { ...last, toMs: atMs, byGrams: last.byGrams + byGrams, leftGrams };
       continue;
     }
-    const index = open.findIndex((event) => event.kind === kind && Date.parse(event.at) <= atMs);
+    const index = open.findIndex((event) => event.kind === kind && Date.parse(event.doneAt) <= atMs);
     const [event] = index >= 0 ? open.splice(index, 1) : [];
     told.push({ fromMs: atMs, toMs: atMs, kind, byGrams, leftGrams, event });
   }

@@ -23,8 +23,8 @@ interface Kept {
 /** When a jar went into the freezer and out of it, up to `nowMs`, in order. */
 function turnsUntil(events: readonly JarEvent[], nowMs: number): JarEvent[] {
   return events
-    .filter(({ kind, at }) => (kind === 'freeze' || kind === 'thaw') && Date.parse(at) <= nowMs)
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+    .filter(({ kind, doneAt }) => (kind === 'freeze' || kind === 'thaw') && Date.parse(doneAt) <= nowMs)
+    .sort((a, b) => Date.parse(a.doneAt) - Date.parse(b.doneAt));
 }
 
 /** The stretches of a jar's time up to `nowMs`, in order; the last goes on. */
@@ -32,8 +32,8 @@ function keptStretches(madeAt: string, events: readonly JarEvent[], nowMs: numbe
   const madeMs = Date.parse(madeAt);
   return [
     { fromMs: madeMs, pace: 1 },
-    ...turnsUntil(events, nowMs).map(({ kind, at }) => ({
-      fromMs: Math.max(madeMs, Date.parse(at)),
+    ...turnsUntil(events, nowMs).map(({ kind, doneAt }) => ({
+      fromMs: Math.max(madeMs, Date.parse(doneAt)),
       pace: kind === 'freeze' ? FROZEN_PACE : 1,
     })),
   ];
@@ -109,6 +109,6 @@ const AIRTIGHT_AFTER_DAYS = 2;
 export function sealedTooEarly(madeAt: string, events: readonly JarEvent[], nowMs: number): boolean {
   const last = events.findLast((event) => event.kind === 'keep');
   if (last?.kind !== 'keep' || last.keeping !== 'airtight') return false;
-  const days = (Date.parse(last.at) - Date.parse(madeAt)) / DAY_MS;
+  const days = (Date.parse(last.doneAt) - Date.parse(madeAt)) / DAY_MS;
   return days < AIRTIGHT_AFTER_DAYS && effectiveDays(madeAt, [], nowMs) < 7;
 }

@@ -5,25 +5,25 @@ import { restSchools } from './rest.ts';
 import { fates, keepings } from './shelfKinds.ts';
 
 const grams = z.number().nonnegative().max(100_000);
-const at = z.iso.datetime();
+const doneAt = z.iso.datetime();
 
 /** Something that happened to a jar, in order of time. */
 const jarEventSchema = z.discriminatedUnion('kind', [
   /** Weighed out for a brew. */
-  row({ kind: z.literal('use'), at, grams }),
+  row({ kind: z.literal('use'), doneAt, grams }),
   /** The scale says what is left; it outranks every sum from before. */
-  row({ kind: z.literal('weigh'), at, leftGrams: grams }),
-  row({ kind: z.literal('freeze'), at }),
-  row({ kind: z.literal('thaw'), at }),
-  row({ kind: z.literal('keep'), at, keeping: z.enum(keepings) }),
-  row({ kind: z.literal('empty'), at }),
+  row({ kind: z.literal('weigh'), doneAt, leftGrams: grams }),
+  row({ kind: z.literal('freeze'), doneAt }),
+  row({ kind: z.literal('thaw'), doneAt }),
+  row({ kind: z.literal('keep'), doneAt, keeping: z.enum(keepings) }),
+  row({ kind: z.literal('empty'), doneAt }),
   /** A part of it left otherwise than into a cup of the household. */
-  row({ kind: z.literal('give'), at, grams }),
-  row({ kind: z.literal('throw'), at, grams }),
+  row({ kind: z.literal('give'), doneAt, grams }),
+  row({ kind: z.literal('throw'), doneAt, grams }),
   /** A part of it was ground, and is to be drunk at once. */
-  row({ kind: z.literal('grind'), at, grams }),
+  row({ kind: z.literal('grind'), doneAt, grams }),
   /** It did not come out well: thrown away, kept for cold brew, blended into another. */
-  row({ kind: z.literal('fate'), at, fate: z.enum(fates) }),
+  row({ kind: z.literal('fate'), doneAt, fate: z.enum(fates) }),
 ]);
 /** As `jarEventSchema` has it, field by field. */
 export type JarEvent = z.infer<typeof jarEventSchema>;

@@ -61,7 +61,7 @@ export function shelfLedger(
   const moments = jars
     .flatMap((account) => [
       { atMs: account.fromMs, account, event: undefined },
-      ...account.events.map((event) => ({ atMs: Math.max(account.fromMs, Date.parse(event.at)), account, event })),
+      ...account.events.map((event) => ({ atMs: Math.max(account.fromMs, Date.parse(event.doneAt)), account, event })),
     ])
     .filter(({ atMs }) => atMs <= nowMs)
     // Filling comes before whatever is said to have happened in the same moment.
@@ -119,7 +119,7 @@ function openAccount(jar: FilledJar, nowMs: number): OpenAccount {
   // Of the same moment, weighed before used before gone: the order of writing makes no difference.
   const events = [...jar.events].sort(
     (a, b) =>
-      Date.parse(a.at) - Date.parse(b.at) ||
+      Date.parse(a.doneAt) - Date.parse(b.doneAt) ||
       IN_A_MOMENT.indexOf(a.kind) - IN_A_MOMENT.indexOf(b.kind) ||
       (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1),
   );
@@ -139,8 +139,10 @@ function openAccount(jar: FilledJar, nowMs: number): OpenAccount {
 
 /** Days on which somebody noted what was used: nothing is reckoned for them. */
 function daysNoted(jars: readonly OpenAccount[], nowMs: number): ReadonlySet<string> {
-  const uses = jars.flatMap(({ events }) => events.filter(({ kind, at }) => kind === 'use' && Date.parse(at) <= nowMs));
-  return new Set(uses.map(({ at }) => localDay(at)));
+  const uses = jars.flatMap(({ events }) =>
+    events.filter(({ kind, doneAt }) => kind === 'use' && Date.parse(doneAt) <= nowMs),
+  );
+  return new Set(uses.map(({ doneAt }) => localDay(doneAt)));
 }
 
 function note(account: OpenAccount, event: JarEvent, atMs: number): void {

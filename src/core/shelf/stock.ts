@@ -18,7 +18,7 @@ export function thrownShare(parts: readonly FilledJar[]): number {
   const lastMs =
     Math.max(
       ...parts
-        .flatMap(({ madeAt, events }) => [madeAt, ...events.map(({ at }) => at)])
+        .flatMap(({ madeAt, events }) => [madeAt, ...events.map(({ doneAt }) => doneAt)])
         .map((eventAt) => Date.parse(eventAt)),
     ) + 1;
   const thrownGrams = sum(parts, (part) => {

@@ -4,7 +4,7 @@ import { row } from '../row/index.ts';
 import { brewHows, flightManners, flightQuestions, sheetLines } from './tasteKinds.ts';
 
 const half = z.number().min(0).max(10).multipleOf(0.5);
-const at = z.iso.datetime();
+const moment = z.iso.datetime();
 
 /** Scores of one cup; a line that nobody thought about is absent. */
 const sheetSchema = row({
@@ -33,7 +33,7 @@ export const cupSchema = row({
   roastId: idSchema('roast').optional(),
   pullId: idSchema('entry').optional(),
   name: z.string().trim().max(120).optional(),
-  at,
+  tastedAt: moment,
   taster: z.string().trim().max(60).optional(),
   flightId: idSchema('flight').optional(),
   sheet: sheetSchema,
@@ -61,7 +61,7 @@ const code = z.string().regex(/^[1-9]\d\d$/);
 const trial = row({
   taster: z.string().trim().min(1).max(60),
   codes: z.array(code).min(2).max(6),
-  answeredAt: at.optional(),
+  answeredAt: moment.optional(),
   /** The odd one, or the preferred one. */
   picked: code.optional(),
   /** Overall scores by code, for rank and score. */
@@ -80,9 +80,9 @@ export const flightSchema = row({
   question: z.enum(flightQuestions),
   contenders: z.array(contender).min(2).max(6),
   trials: z.array(trial).min(1).max(60),
-  createdAt: at,
+  createdAt: moment,
   /** All sheets are in, or it was ended before; then the key is shown. */
-  endedAt: at.optional(),
+  endedAt: moment.optional(),
   aborted: z.literal(true).optional(),
   /** How it is tasted; with codes and somebody who pours when absent. */
   manner: z.enum(flightManners).optional(),

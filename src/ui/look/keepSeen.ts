@@ -16,7 +16,7 @@ export async function keepSeen(
   { measure, photo }: Told,
   of: RoastLook['of'],
 ): Promise<void> {
-  const facts = { id: createId('look', secureRandom), at: new Date().toISOString(), pullId: pull.id, of };
+  const facts = { id: createId('look', secureRandom), takenAt: new Date().toISOString(), pullId: pull.id, of };
   const look = asLook(measure, facts);
   const { lies } = await ownScaleOf(database(), roast.id);
   const proposed = of === 'whole' ? shadeOfLightness(look.lightness - lies) : undefined;

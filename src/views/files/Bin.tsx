@@ -46,7 +46,7 @@ export function Bin() {
                   {titleOf(one)}
                   {one.gone.length > 1 && ` and ${one.gone.length - 1} more with it`}{' '}
                   <span className="text-husk ml-1 inline-block text-[0.95rem]">
-                    {dayWords(one.at)}, {words.time(one.at)}
+                    {dayWords(one.deletedAt)}, {words.time(one.deletedAt)}
                   </span>
                 </span>
                 <Button variant="quiet" onClick={() => void haveBack(one, titleOf(one))}>

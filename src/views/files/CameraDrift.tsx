@@ -31,7 +31,7 @@ function Drift() {
   const words = useWords();
   const [isOpen, setOpen] = useState(false);
   const { looking, take, stop, clear } = useLooking<'reference'>(({ measure }) =>
-    setReads(keepCameraRead({ at: new Date().toISOString(), lightness: Number(measure.medianL.toFixed(1)) })),
+    setReads(keepCameraRead({ readAt: new Date().toISOString(), lightness: Number(measure.medianL.toFixed(1)) })),
   );
   const look = (file: Blob) => {
     setOpen(false);
@@ -57,7 +57,7 @@ function Drift() {
       </p>
       {newest && (
         <p role="status" className="mt-2">
-          {counted(reads.length, 'photo')}, the newest from {words.dayOf(Date.parse(newest.at))}: L*{' '}
+          {counted(reads.length, 'photo')}, the newest from {words.dayOf(Date.parse(newest.readAt))}: L*{' '}
           {newest.lightness.toFixed(1)}.{' '}
           {drift && (
             <b>

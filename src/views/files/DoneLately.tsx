@@ -38,7 +38,7 @@ export function DoneLately() {
                 <span className={`mr-auto py-2 ${one.undoneAt ? 'text-husk line-through' : ''}`}>
                   {one.of ? `Taken back: ${one.of}` : one.text}{' '}
                   <span className="text-husk ml-1 inline-block text-[0.95rem] no-underline">
-                    {dayWords(one.at)}, {words.time(one.at)}
+                    {dayWords(one.doneAt)}, {words.time(one.doneAt)}
                   </span>
                 </span>
                 {!one.undoneAt && (

@@ -121,7 +121,7 @@ function Stock({ lot, leftGrams, most }: { readonly lot: Lot; readonly leftGrams
             <b>{words.weight(leftGrams)} left</b>{' '}
             <span className="text-husk">
               of {words.weight(bought)}
-              {weighed && `, weighed on ${shortDate(weighed.at)}`}
+              {weighed && `, weighed on ${shortDate(weighed.weighedAt)}`}
             </span>
           </>
         ) : (

@@ -20,7 +20,7 @@ export function WeighForm({ stock, onClose }: { readonly stock: LotStock; readon
     const measures = { range: RANGE, extraGramsPer: measuresOf(lot, words.weightUnit) };
     const read = readDraft(draft, { left: (text) => parseWeight(text, words.weightUnit, measures) }, beside(setError));
     if (!read) return;
-    const weighing = { at: new Date().toISOString(), leftGrams: read.left };
+    const weighing = { weighedAt: new Date().toISOString(), leftGrams: read.left };
     const change = await editLot(database(), lot, { weighings: [...(lot.weighings ?? []), weighing] });
     onClose();
     const by = read.left - leftGrams;

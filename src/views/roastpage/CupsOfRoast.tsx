@@ -54,7 +54,7 @@ export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
             <span className="text-husk">
               {[
                 partWords(roast, cup.pullId, words.shade),
-                dayWords(cup.at),
+                dayWords(cup.tastedAt),
                 cup.brew && brewedWords(cup.brew, words.measured),
                 cup.taster,
                 cup.words.join(', '),
@@ -65,14 +65,14 @@ export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
             </span>{' '}
             <a
               className="decoration-line inline-flex min-h-11 items-center font-bold underline decoration-2 underline-offset-4"
-              aria-label={`Change the cup of ${dayWords(cup.at)}`}
+              aria-label={`Change the cup of ${dayWords(cup.tastedAt)}`}
               href={`/taste/sheet/?cup=${encodeURIComponent(cup.id)}`}
             >
               Change
             </a>
             <Button
               variant="quiet"
-              aria-label={`Delete the cup of ${dayWords(cup.at)}`}
+              aria-label={`Delete the cup of ${dayWords(cup.tastedAt)}`}
               onClick={async () => notify({ text: 'The cup is deleted.', undo: await removeCup(database(), cup) })}
             >
               Delete

@@ -72,7 +72,7 @@ function Asked({ question, roast, onCold }: AskedProps) {
               `a cup that tasted ${value === 'well' ? value : complaintNames[value as Tasted]}`,
               addCup(database(), {
                 roastId: roast.id,
-                at: new Date().toISOString(),
+                tastedAt: new Date().toISOString(),
                 sheet: value === 'well' ? { overall: 7.5 } : {},
                 words: value === 'well' ? [] : [wordOf[value as Tasted]],
               }),

@@ -43,7 +43,7 @@ export function BrewCalculator({ jar }: { readonly jar: JarNow }) {
     const used = Math.min(grams, measure === 'all' ? jar.leftGrams : grams);
     notify({
       text: `${words.weight(used)} are off the jar.`,
-      undo: await addJarEvent(database(), jar.row, { kind: 'use', at: nowAt, grams: used }),
+      undo: await addJarEvent(database(), jar.row, { kind: 'use', doneAt: nowAt, grams: used }),
     });
   };
   const pick = (next: BrewWay) => {

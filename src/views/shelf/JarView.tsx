@@ -100,14 +100,14 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
         <Button
           onClick={() =>
             void log(
-              { kind: jar.frozen ? 'thaw' : 'freeze', at: nowAt },
+              { kind: jar.frozen ? 'thaw' : 'freeze', doneAt: nowAt },
               jar.frozen ? 'It thaws; open it when it is warm.' : 'It is frozen; its days count a tenth.',
             )
           }
         >
           {jar.frozen ? 'Thaw it' : 'Freeze it'}
         </Button>
-        <Button onClick={() => void log({ kind: 'empty', at: nowAt }, 'The jar is empty.')}>It is empty</Button>
+        <Button onClick={() => void log({ kind: 'empty', doneAt: nowAt }, 'The jar is empty.')}>It is empty</Button>
       </div>
       <p className="text-husk mt-2 max-w-[75ch]">
         {jar.frozen
@@ -131,7 +131,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
             value={keeping?.kind === 'keep' ? keeping.keeping : undefined}
             options={keepings.map((value) => ({ value, name: keepingNames[value] }))}
             onChange={(value) =>
-              void log({ kind: 'keep', at: nowAt, keeping: value }, `Closed: ${keepingNames[value]}.`)
+              void log({ kind: 'keep', doneAt: nowAt, keeping: value }, `Closed: ${keepingNames[value]}.`)
             }
           />
           <p
@@ -180,7 +180,7 @@ function OneJar({ jar }: { readonly jar: JarNow }) {
             value={fate}
             options={fates.map((value) => ({ value, name: fateNames[value] }))}
             onChange={(value) =>
-              void log({ kind: 'fate', at: nowAt, fate: value }, `The batch is ${fateNames[value]}.`)
+              void log({ kind: 'fate', doneAt: nowAt, fate: value }, `The batch is ${fateNames[value]}.`)
             }
           />
           <p className="text-husk mt-2">

@@ -106,7 +106,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
         aria-label={`${jar.frozen ? 'Thaw' : 'Freeze'} ${name}`}
         onClick={() =>
           void log(
-            { kind: jar.frozen ? 'thaw' : 'freeze', at: nowAt },
+            { kind: jar.frozen ? 'thaw' : 'freeze', doneAt: nowAt },
             jar.frozen ? `${name} thaws; open it when it is warm.` : `${name} is frozen.`,
           )
         }
@@ -117,7 +117,7 @@ function JarRow({ jar, nowMs }: { readonly jar: JarNow; readonly nowMs: number }
         variant="quiet"
         className="px-3"
         aria-label={`${name} is empty`}
-        onClick={() => void log({ kind: 'empty', at: nowAt }, `${name} is empty.`)}
+        onClick={() => void log({ kind: 'empty', doneAt: nowAt }, `${name} is empty.`)}
       >
         Empty
       </Button>

@@ -42,7 +42,7 @@ export function WhatHappened({ jar }: { readonly jar: JarNow }) {
     const happenedAt = momentOn(day || localDay(Date.now()), jar.madeAt);
     const grams = read.amount;
     const event: JarEvent =
-      kind === 'weigh' ? { kind, at: happenedAt, leftGrams: grams } : { kind, at: happenedAt, grams };
+      kind === 'weigh' ? { kind, doneAt: happenedAt, leftGrams: grams } : { kind, doneAt: happenedAt, grams };
     const undo = await addJarEvent(database(), jar.row, event);
     const happened = HAPPENED.find(([each]) => each === kind)?.[1] ?? '';
     notify({ text: `Noted: ${words.weight(grams)} ${happened}.`, undo });

@@ -64,7 +64,8 @@ export function CupSheet({ jars, brew: usual, taster: last, cup, asked }: CupShe
     };
     const db = database();
     if (cup) notify({ text: 'The cup is put right.', undo: await editCup(db, cup, facts) });
-    else notify({ text: 'The cup is noted.', undo: await addCup(db, { ...facts, at: new Date().toISOString() }) });
+    else
+      notify({ text: 'The cup is noted.', undo: await addCup(db, { ...facts, tastedAt: new Date().toISOString() }) });
     location.assign('/taste/');
   };
   const remove = async () => {
@@ -94,7 +95,7 @@ export function CupSheet({ jars, brew: usual, taster: last, cup, asked }: CupShe
         <BrewSentence draft={draft} unit={words.weightUnit} onDraft={setBrewed} />
       </h1>
       <p className="text-husk mt-1">
-        {jar ? ageWords(jar, cup?.at) : value === OTHER ? 'Coffee from elsewhere, to hold yours against.' : ''}
+        {jar ? ageWords(jar, cup?.tastedAt) : value === OTHER ? 'Coffee from elsewhere, to hold yours against.' : ''}
       </p>
       {value === OTHER && (
         <TextField

@@ -28,7 +28,7 @@ function Tasting() {
   const data = useLiveQuery(async () => {
     const db = database();
     const [cups, flights, scored] = await Promise.all([
-      db.cups.orderBy('at').reverse().toArray(),
+      db.cups.orderBy('tastedAt').reverse().toArray(),
       db.flights.orderBy('createdAt').reverse().toArray(),
       scoredCups(db),
     ]);
@@ -131,11 +131,11 @@ function Tasting() {
                     <b>{roast?.lotName ?? cup.name ?? 'Other coffee'}</b>{' '}
                     {cup.sheet.overall !== undefined && <span>{cup.sheet.overall} of 10</span>}{' '}
                     <span className="text-husk">
-                      {dotted([shade, dayWords(cup.at), cup.taster, cup.words.join(', '), cup.note])}
+                      {dotted([shade, dayWords(cup.tastedAt), cup.taster, cup.words.join(', '), cup.note])}
                     </span>{' '}
                     <a
                       className="inline-flex min-h-11 items-center underline underline-offset-4"
-                      aria-label={`Change the cup of ${dayWords(cup.at)}`}
+                      aria-label={`Change the cup of ${dayWords(cup.tastedAt)}`}
                       href={`/taste/sheet/?cup=${encodeURIComponent(cup.id)}`}
                     >
                       Change

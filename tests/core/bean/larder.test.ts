@@ -24,7 +24,7 @@ const lotOf = (facts: Partial<Lot> = {}): Lot => ({
   createdAt: '2026-11-01T10:00:00.000Z',
   ...facts,
 });
-const taking = (at: string, grams: number) => ({ at: `${at}T10:00:00.000Z`, grams });
+const taking = (at: string, grams: number) => ({ takenAt: `${at}T10:00:00.000Z`, grams });
 
 describe('green left', () => {
   it('is what the packs held less what roasts and blends took', () => {
@@ -39,8 +39,8 @@ describe('green left', () => {
         { grams: 500, boughtOn: '2026-11-10' },
       ],
       weighings: [
-        { at: '2026-11-05T12:00:00.000Z', leftGrams: 640 },
-        { at: '2026-10-20T12:00:00.000Z', leftGrams: 900 },
+        { weighedAt: '2026-11-05T12:00:00.000Z', leftGrams: 640 },
+        { weighedAt: '2026-10-20T12:00:00.000Z', leftGrams: 900 },
       ],
     };
     // 640 weighed on 5 Nov, 500 bought on 10 Nov, 120 roasted on 12 Nov.
@@ -58,7 +58,7 @@ describe('green left', () => {
         { lotId: 'lot:test0002' as Id<'lot'>, share: 0.4 },
       ],
     });
-    assert.deepEqual(blendTakings([lotOf(), blend], 'lot:test0002'), [{ at: blend.createdAt, grams: 160 }]);
+    assert.deepEqual(blendTakings([lotOf(), blend], 'lot:test0002'), [{ takenAt: blend.createdAt, grams: 160 }]);
   });
 });
 

@@ -106,7 +106,7 @@ describe('weighing', () => {
 
 describe('complaints', () => {
   const cup = (words: string[], overall?: number) =>
-    ({ id: 'cup:test0001', at: '2026-11-24T10:00:00.000Z', words, sheet: { overall } }) as unknown as Cup;
+    ({ id: 'cup:test0001', tastedAt: '2026-11-24T10:00:00.000Z', words, sheet: { overall } }) as unknown as Cup;
   it('come from the words of the sheet, but not of a cup that was liked', () => {
     assert.deepEqual([...complaintsOfCups([cup(['tart', 'ashy', 'honey'], 4)]).keys()], ['tart', 'bitter']);
     assert.equal(complaintsOfCups([cup(['tart'], 8.5)]).size, 0);

@@ -30,7 +30,7 @@ const log = ([yellow, firstCrack, out]: Times, shade: 3 | 4 | 5 = 4) => [
 ];
 const cup = (words: readonly string[], hours = 72): Cup => ({
   id: 'cup:hand0001' as Id<'cup'>,
-  at: new Date(Date.parse(AT) + hours * 3_600_000).toISOString(),
+  tastedAt: new Date(Date.parse(AT) + hours * 3_600_000).toISOString(),
   sheet: { overall: 4 },
   words: [...words],
 });

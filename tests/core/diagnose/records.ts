@@ -222,7 +222,7 @@ function cupsOf({ words = ['caramel'], overall }: Story, roast: Roast, random: R
     {
       id: createId('cup', random),
       roastId: roast.id,
-      at: AT,
+      tastedAt: AT,
       sheet: { overall: overall ?? (words.includes('caramel') ? 8 : 5) },
       words: [...words],
     },

@@ -25,7 +25,7 @@ describe('./gander file check', () => {
   it('counts what a sound file holds', () => {
     const { status, said } = check(text);
     assert.equal(status, 0);
-    assert.match(said, /version 5, saved 2026-11-23T20:00:00.000Z[\s\S]* 41 roasts[\s\S]*It loads whole\./);
+    assert.match(said, /version 6, saved 2026-11-23T20:00:00.000Z[\s\S]* 41 roasts[\s\S]*It loads whole\./);
   });
   it('names what is odd and ends with 1 where it would not load whole', () => {
     const odd = check(text.replace('"process": "washed"', '"process": "boiled"'));

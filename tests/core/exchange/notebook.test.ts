@@ -13,6 +13,7 @@ import {
   parseNotebook,
   roastContent,
   shiftDates,
+  withNamedMoments,
 } from '@/core/exchange';
 import { plainHousehold } from '@/core/household';
 import type { Id } from '@/core/ids';
@@ -90,6 +91,29 @@ describe('a notebook file', () => {
       Array.from({ length: NOTEBOOK_VERSION - 1 }, (_, i) => i + 1),
     );
   });
+  it('knows moments by what happened then, also in a file of before', () => {
+    const old = {
+      lots: [{ weighings: [{ at: SAVED_AT, leftGrams: 3 }] }],
+      jars: [{ events: [{ kind: 'empty', at: SAVED_AT }] }],
+      cups: [{ at: SAVED_AT }],
+      roasts: [{ entries: [{ at: 12 }], looks: [{ at: SAVED_AT }] }, { entries: [] }],
+    };
+    const next = {
+      lots: [{ weighings: [{ weighedAt: SAVED_AT, leftGrams: 3 }] }],
+      jars: [{ events: [{ kind: 'empty', doneAt: SAVED_AT }] }],
+      cups: [{ tastedAt: SAVED_AT }],
+      roasts: [{ entries: [{ at: 12 }], looks: [{ takenAt: SAVED_AT }] }, { entries: [] }],
+    };
+    const step = notebookSteps.find(({ from }) => from === 5)?.step;
+    assert.deepEqual(step?.({ version: 5, ...old }), { version: 6, ...next });
+    assert.deepEqual(step?.({ version: 5, ...next }), { version: 6, ...next }, 'once is enough');
+    assert.deepEqual(
+      withNamedMoments('cups', { at: 7, words: null }),
+      { tastedAt: 7, words: null },
+      'however odd it is',
+    );
+    assert.deepEqual(withNamedMoments('jars', { events: ['', null, 3] }), { events: ['', null, 3] });
+  });
   it('is described by the schema in docs', () => {
     const written = readFileSync(new URL('../../../docs/notebook.schema.json', import.meta.url), 'utf8');
     assert.deepEqual(
@@ -151,8 +175,8 @@ describe('the demo household', () => {
     const newest = Math.max(...demo.roasts.map(({ createdAt }) => Date.parse(createdAt)));
     const endOfDay = (Math.floor(newest / 86_400_000) + 1) * 86_400_000;
     const moments = [
-      ...demo.cups.map(({ at }) => at),
-      ...demo.jars.flatMap(({ events }) => events.map(({ at }) => at)),
+      ...demo.cups.map(({ tastedAt }) => tastedAt),
+      ...demo.jars.flatMap(({ events }) => events.map(({ doneAt }) => doneAt)),
       ...demo.flights.flatMap(({ createdAt, endedAt }) => [createdAt, endedAt ?? createdAt]),
       ...demo.recipes.map(({ createdAt }) => createdAt),
       ...demo.experiments.flatMap(({ createdAt, answeredAt }) => [createdAt, answeredAt ?? createdAt]),

@@ -122,7 +122,12 @@ describe('known beans beside white paper', () => {
   });
 
   it('are kept as fine as they are sure', () => {
-    const facts = { id: 'look:abcd' as never, at: '2026-11-20T10:00:00.000Z', pullId: undefined, of: 'whole' as const };
+    const facts = {
+      id: 'look:abcd' as never,
+      takenAt: '2026-11-20T10:00:00.000Z',
+      pullId: undefined,
+      of: 'whole' as const,
+    };
     const measure = { medianL: 33.333, range: { least: 30.12, most: 36.68 }, paleShare: 0.12345, measured: 40 };
     assert.deepEqual(asLook(measure, facts), {
       ...facts,
@@ -206,8 +211,8 @@ describe('ground coffee in the ring', () => {
 });
 
 describe('a camera held to one plain thing', () => {
-  const at = '2026-11-20T10:00:00.000Z';
-  const read = (...lightness: number[]) => cameraDrift(lightness.map((each) => ({ at, lightness: each })));
+  const readAt = '2026-11-20T10:00:00.000Z';
+  const read = (...lightness: number[]) => cameraDrift(lightness.map((each) => ({ readAt, lightness: each })));
 
   it('is told from the second photo on: the same, or lighter or darker than it usually read', () => {
     assert.deepEqual([read(), read(40)], [undefined, undefined]);

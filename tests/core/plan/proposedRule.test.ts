@@ -64,7 +64,7 @@ describe('the pull that is proposed', () => {
     const out = pull({ shade: 4 });
     const dark = shadeOf(6).lightness;
     const look = { of: 'whole', pullId: out.id, lightness: dark, least: dark - 1, most: dark + 1, measured: 40 };
-    const looks = [{ ...look, id: 'look:one00000', at: '2026-11-20T10:00:00.000Z' } as unknown as RoastLook];
+    const looks = [{ ...look, id: 'look:one00000', takenAt: '2026-11-20T10:00:00.000Z' } as unknown as RoastLook];
     assert.equal(pullRecordOf({ entries: [...log, out], looks })?.shade, 6);
     assert.equal(pullRecordOf({ entries: [mark(20, 'firstCrack'), out] }), undefined);
   });

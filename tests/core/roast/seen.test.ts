@@ -30,7 +30,7 @@ const pull = (id: string, all: boolean, shade?: number, guessed?: true) => ({
 const look = (pullId: string, lightness: number, facts: Partial<RoastLook> = {}) =>
   ({
     id: `look:${pullId}${lightness}`,
-    at: '2026-11-20T10:00:00.000Z',
+    takenAt: '2026-11-20T10:00:00.000Z',
     pullId: `entry:${pullId}`,
     of: 'whole',
     lightness,

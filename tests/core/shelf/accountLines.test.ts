@@ -9,7 +9,7 @@ const line = (day: number, kind: LedgerLine['kind'], byGrams: number, leftGrams:
   byGrams,
   leftGrams,
 });
-const gift: JarEvent = { kind: 'give', at: new Date(3 * DAY).toISOString(), grams: 20 };
+const gift: JarEvent = { kind: 'give', doneAt: new Date(3 * DAY).toISOString(), grams: 20 };
 
 describe('the account of a jar as it is shown', () => {
   it('has reckoned days in a row as one line, newest first', () => {

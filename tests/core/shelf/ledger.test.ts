@@ -28,21 +28,21 @@ describe('the shelf’s ledger, worked by hand (medium rests two days)', () => {
     assert.deepEqual(left([jar('a', 0, 200), jar('b', 1, 200)], 9, 30), { a: 0, b: 190 });
   });
   it('a jar that is emptied leaves the others as they were', () => {
-    const emptied = jar('a', 0, 200, [{ kind: 'empty', at: iso(noon(5)) }]);
+    const emptied = jar('a', 0, 200, [{ kind: 'empty', doneAt: iso(noon(5)) }]);
     assert.deepEqual(left([emptied, jar('b', 1, 200)], 5, 30), { a: 0, b: 200 });
     assert.deepEqual(left([emptied, jar('b', 1, 200)], 6, 30), { a: 0, b: 170 });
   });
   it('a jar that is frozen leaves the others as they were, and keeps what it holds', () => {
     const frozen = jar('a', 0, 68, [
-      { kind: 'freeze', at: iso(noon(2)) },
-      { kind: 'thaw', at: iso(noon(32)) },
+      { kind: 'freeze', doneAt: iso(noon(2)) },
+      { kind: 'thaw', doneAt: iso(noon(32)) },
     ]);
     assert.deepEqual(left([frozen, jar('b', 1, 200)], 5, 30), { a: 68, b: 140 });
     assert.deepEqual(left([frozen], 32, 30), { a: 68 });
     assert.deepEqual(left([frozen], 33, 30), { a: 38 });
   });
   it('use that is noted explains its day: nothing is drawn from any other jar', () => {
-    const uses = [3, 4, 5].map((day): JarEvent => ({ kind: 'use', at: iso(noon(day)), grams: 30 }));
+    const uses = [3, 4, 5].map((day): JarEvent => ({ kind: 'use', doneAt: iso(noon(day)), grams: 30 }));
     assert.deepEqual(
       left([jar('a', 1, 200, uses), jar('b', 0, 200)], 6, 30),
       { a: 110, b: 170 },
@@ -50,11 +50,11 @@ describe('the shelf’s ledger, worked by hand (medium rests two days)', () => {
     );
   });
   it('the jar in hand is drunk before one that fades earlier', () => {
-    const weighed = jar('b', 1, 200, [{ kind: 'weigh', at: iso(noon(4)), leftGrams: 150 }]);
+    const weighed = jar('b', 1, 200, [{ kind: 'weigh', doneAt: iso(noon(4)), leftGrams: 150 }]);
     assert.deepEqual(left([jar('a', 0, 200), weighed], 6, 30), { a: 140, b: 90 });
   });
   it('a weighing sets the jar right from then on, and says how far the reckoning was out', () => {
-    const weighed = jar('a', 0, 200, [{ kind: 'weigh', at: iso(noon(5)), leftGrams: 150 }]);
+    const weighed = jar('a', 0, 200, [{ kind: 'weigh', doneAt: iso(noon(5)), leftGrams: 150 }]);
     const account = shelfLedger([weighed], () => 30, noon(6)).get('a');
     assert.deepEqual(
       account?.lines.map(({ kind, byGrams, leftGrams }) => [kind, byGrams, leftGrams]),
@@ -72,25 +72,27 @@ describe('the shelf’s ledger, worked by hand (medium rests two days)', () => {
   it('a weighing of more than can be there, by more than the scale’s gram, is told', () => {
     const heavy = (grams: number) => {
       const one = jar('a', 0, 100, [
-        { kind: 'use', grams: 20, at: iso(noon(3)) },
-        { kind: 'weigh', leftGrams: grams, at: iso(noon(4)) },
+        { kind: 'use', grams: 20, doneAt: iso(noon(3)) },
+        { kind: 'weigh', leftGrams: grams, doneAt: iso(noon(4)) },
       ] as JarEvent[]);
       return shelfLedger([one], () => 0, noon(5)).get('a')?.tooHeavy;
     };
     assert.deepEqual([80, 81, 82].map(heavy), [false, false, true]);
     // What was drawn by reckoning may not have been drunk.
     const drawn = (grams: number) =>
-      shelfLedger([jar('a', 0, 100, [{ kind: 'weigh', leftGrams: grams, at: iso(noon(4)) }])], () => 30, noon(5)).get(
-        'a',
-      )?.tooHeavy;
+      shelfLedger(
+        [jar('a', 0, 100, [{ kind: 'weigh', leftGrams: grams, doneAt: iso(noon(4)) }])],
+        () => 30,
+        noon(5),
+      ).get('a')?.tooHeavy;
     assert.deepEqual([100, 101, 102].map(drawn), [false, false, true]);
   });
   it('ground coffee is used up first; what is given or thrown away leaves the jar', () => {
     const events: JarEvent[] = [
-      { kind: 'grind', at: iso(noon(1)), grams: 50 },
-      { kind: 'use', at: iso(noon(1) + 1000), grams: 20 },
-      { kind: 'give', at: iso(noon(1) + 2000), grams: 60 },
-      { kind: 'throw', at: iso(noon(1) + 3000), grams: 500 },
+      { kind: 'grind', doneAt: iso(noon(1)), grams: 50 },
+      { kind: 'use', doneAt: iso(noon(1) + 1000), grams: 20 },
+      { kind: 'give', doneAt: iso(noon(1) + 2000), grams: 60 },
+      { kind: 'throw', doneAt: iso(noon(1) + 3000), grams: 500 },
     ];
     const at = (ms: number) => shelfLedger([jar('a', 0, 200, events)], () => 30, ms).get('a');
     assert.deepEqual(at(noon(1) + 1500)?.ground?.grams, 30);
@@ -116,12 +118,12 @@ const anyEvent = fc
   })
   .map(({ kind, atMs, grams }): JarEvent => {
     const at = iso(atMs);
-    if (kind === 'weigh') return { kind, at, leftGrams: grams };
-    if (kind === 'keep') return { kind, at, keeping: 'valve' };
-    if (kind === 'fate') return { kind, at, fate: 'thrown' };
+    if (kind === 'weigh') return { kind, doneAt: at, leftGrams: grams };
+    if (kind === 'keep') return { kind, doneAt: at, keeping: 'valve' };
+    if (kind === 'fate') return { kind, doneAt: at, fate: 'thrown' };
     return kind === 'use' || kind === 'give' || kind === 'throw' || kind === 'grind'
-      ? { kind, at, grams }
-      : { kind: kind as 'freeze' | 'thaw' | 'empty', at };
+      ? { kind, doneAt: at, grams }
+      : { kind: kind as 'freeze' | 'thaw' | 'empty', doneAt: at };
   });
 const anyShelf = fc
   .array(
@@ -161,7 +163,7 @@ describe('for any history of a shelf', () => {
             }
         for (const grams of drawn.values()) assert.ok(grams <= use + 1e-9);
         const noted = jars.flatMap(({ events }) => events.filter(({ kind }) => kind === 'use'));
-        for (const { at } of noted) assert.ok(!drawn.has(new Date(at).toDateString()));
+        for (const { doneAt } of noted) assert.ok(!drawn.has(new Date(doneAt).toDateString()));
       }),
       { numRuns: 700 },
     );
@@ -175,7 +177,7 @@ describe('for any history of a shelf', () => {
         const before = (ms: number, all: readonly FilledJar[]) =>
           [...shelfLedger(all, () => use, ms)].map(([id, { leftGrams }]) => [id, leftGrams]);
         // Before its moment, and before the jar was filled where it is said to have happened earlier than that.
-        const moment = Date.parse(event.at);
+        const moment = Date.parse(event.doneAt);
         for (const ms of [moment - 1, moment - 9 * DAY_MS]) assert.deepEqual(before(ms, changed), before(ms, jars));
       }),
       { numRuns: 1500 },

@@ -19,7 +19,7 @@ import { assertPinned } from '../pinned.ts';
 const MADE = '2026-11-01T10:00:00.000Z';
 const moment = (days: number) => new Date(Date.parse(MADE) + days * DAY_MS).toISOString();
 const event = (kind: 'freeze' | 'thaw' | 'keep', days: number, keeping = 'airtight') =>
-  ({ kind, at: moment(days), ...(kind === 'keep' && { keeping }) }) as unknown as JarEvent;
+  ({ kind, doneAt: moment(days), ...(kind === 'keep' && { keeping }) }) as unknown as JarEvent;
 const DAYS = [0.4, 0.6, 1, 1.6, 3, 5, 8, 10, 14.5, 20, 22, 29, 41, 43];
 
 it('each shade rests and fades as it did', () => {

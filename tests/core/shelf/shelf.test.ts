@@ -39,8 +39,8 @@ describe('rest and freshness, worked by hand', () => {
   });
   it('a frozen day counts a tenth, and the dates move with it', () => {
     const events: JarEvent[] = [
-      { kind: 'freeze', at: iso(3) },
-      { kind: 'thaw', at: iso(33) },
+      { kind: 'freeze', doneAt: iso(3) },
+      { kind: 'thaw', doneAt: iso(33) },
     ];
     near(effectiveDays(MADE, events, day(23)), 3 + 20 * 0.1);
     near(effectiveDays(MADE, events, day(40)), 3 + 3 + 7);
@@ -51,10 +51,10 @@ describe('rest and freshness, worked by hand', () => {
     near(effectiveDays(MADE, [], day(-3)), 0);
   });
   it('a jar closed airtight on day one gets the caution, one closed later does not', () => {
-    const closed = (n: number): JarEvent[] => [{ kind: 'keep', at: iso(n), keeping: 'airtight' }];
+    const closed = (n: number): JarEvent[] => [{ kind: 'keep', doneAt: iso(n), keeping: 'airtight' }];
     assert.ok(sealedTooEarly(MADE, closed(0.5), day(1)));
     assert.ok(!sealedTooEarly(MADE, closed(2.5), day(3)));
-    assert.ok(!sealedTooEarly(MADE, [{ kind: 'keep', at: iso(0), keeping: 'valve' }], day(1)));
+    assert.ok(!sealedTooEarly(MADE, [{ kind: 'keep', doneAt: iso(0), keeping: 'valve' }], day(1)));
     assert.ok(!sealedTooEarly(MADE, closed(0.5), day(10)), 'by then the gas has gone somewhere');
   });
 });
@@ -70,14 +70,14 @@ describe('what became of a batch', () => {
       events,
     }) as const;
   it('is what was said of it last', () =>
-    assert.equal(fateOf([{ kind: 'fate', at: iso(1), fate: 'coldBrew' }]), 'coldBrew'));
+    assert.equal(fateOf([{ kind: 'fate', doneAt: iso(1), fate: 'coldBrew' }]), 'coldBrew'));
   it('counts what was thrown away by its grams: all that was left of a part, or so much of it', () => {
-    const thrown: JarEvent = { kind: 'fate', at: iso(9), fate: 'thrown' };
+    const thrown: JarEvent = { kind: 'fate', doneAt: iso(9), fate: 'thrown' };
     assert.equal(thrownShare([part(20, [thrown]), part(60, [])]), 0.25);
     // 40 of 60 g were drunk before the rest was thrown away.
-    assert.equal(thrownShare([part(20, []), part(60, [{ kind: 'use', at: iso(3), grams: 40 }, thrown])]), 0.25);
-    assert.equal(thrownShare([part(80, [{ kind: 'throw', at: iso(3), grams: 8 }])]), 0.1);
-    assert.equal(thrownShare([part(80, [{ kind: 'fate', at: iso(3), fate: 'coldBrew' }])]), 0);
+    assert.equal(thrownShare([part(20, []), part(60, [{ kind: 'use', doneAt: iso(3), grams: 40 }, thrown])]), 0.25);
+    assert.equal(thrownShare([part(80, [{ kind: 'throw', doneAt: iso(3), grams: 8 }])]), 0.1);
+    assert.equal(thrownShare([part(80, [{ kind: 'fate', doneAt: iso(3), fate: 'coldBrew' }])]), 0);
     assert.equal(thrownShare([]), 0);
   });
 });
