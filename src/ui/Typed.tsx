@@ -1,3 +1,5 @@
+import type { CSSProperties } from 'react';
+
 interface TypedProps {
   readonly label: string;
   readonly value: string;
@@ -5,7 +7,7 @@ interface TypedProps {
   readonly onLeave?: () => void;
 }
 
-/** Narrower than this it is no field, and so wide is a letter of the heading's face, in the width of its 0. */
+/** Where a browser does not size fields by itself: narrower than this it is none, and so wide is a letter of the heading's face, in the width of its 0. */
 const LEAST_CH = 5;
 const CH_PER_LETTER = 0.9;
 
@@ -14,8 +16,8 @@ export function Typed({ label, value, onType, onLeave }: TypedProps) {
   return (
     <input
       aria-label={label}
-      className="choice max-w-full"
-      style={{ width: `calc(${Math.max(LEAST_CH, value.length * CH_PER_LETTER)}ch + 8px)` }}
+      className="choice min-w-[3ch] max-w-full not-supports-[field-sizing:content]:w-(--typed)"
+      style={{ '--typed': `calc(${Math.max(LEAST_CH, value.length * CH_PER_LETTER)}ch + 8px)` } as CSSProperties}
       value={value}
       onFocus={(event) => event.target.select()}
       onChange={(event) => onType(event.target.value)}

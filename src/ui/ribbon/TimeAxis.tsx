@@ -14,6 +14,11 @@ interface TimeAxisProps {
 /** So much room it takes, pixels. */
 export const AXIS_ROOM = 22;
 
+/** A label nearer to an edge than this begins or ends there, pixels. */
+const EDGE = 20;
+const PX_PER_LETTER = 8.4;
+const GAP = 20;
+
 const STEPS_S = [30, 60, 120, 180, 300, 600];
 
 /** The times below or above a ribbon, at round minutes, as many as have room. */
@@ -22,7 +27,10 @@ export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 
   const x = timeScale(fromS, toS, width);
   const step = STEPS_S.find((each) => x(fromS + each) >= labelPx) ?? 1200;
   const first = Math.ceil(fromS / step) * step;
-  const ticks = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
+  const all = Array.from({ length: Math.max(0, Math.floor((toS - first) / step) + 1) }, (_, i) => first + i * step);
+  // A first label begins where another would have its middle, and may reach into the next.
+  const firstEnd = x(first) < EDGE ? x(first) + label(first).length * PX_PER_LETTER + GAP : 0;
+  const ticks = all.filter((tick) => tick === first || x(tick) - (label(tick).length * PX_PER_LETTER) / 2 >= firstEnd);
   return (
     <svg aria-hidden="true" width={width} height={AXIS_ROOM} className="text-husk block overflow-visible">
       {ticks.map((tick) => (
@@ -30,7 +38,7 @@ export function TimeAxis({ width, fromS, toS, label = formatClock, labelPx = 72 
           key={tick}
           x={x(tick)}
           y={15}
-          textAnchor={x(tick) < 20 ? 'start' : x(tick) > width - 20 ? 'end' : 'middle'}
+          textAnchor={x(tick) < EDGE ? 'start' : x(tick) > width - EDGE ? 'end' : 'middle'}
           fontSize={14}
           fill="currentColor"
           className="num"
