@@ -61,7 +61,8 @@ afterEach(() => {
 
 describe('what is pressed at the heat', () => {
   it('is tried again until the database takes it, in the order of the presses, and is said meanwhile', async () => {
-    let refusals = 12;
+    // Longer than what is late.
+    let refusals = 4;
     db.roasts.hook('updating', () => {
       if (refusals-- > 0) throw new DOMException('no room', 'QuotaExceededError');
     });
