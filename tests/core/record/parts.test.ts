@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { it } from 'node:test';
 import { tableLossPercent } from '@/core/plan';
-import { partsOf } from '@/core/record';
+import { partsOf, shadesOf } from '@/core/record';
 import { pull, roastOf } from '../build.ts';
 
 it('the parts of a roast: when, how dark, and what they weigh or come to by their own shade', () => {
@@ -32,4 +32,20 @@ it('a part that was not weighed comes to its planned share of the green, the las
   assert.deepEqual(shares([part(300, false)]), [20]);
   // One more than was planned.
   assert.deepEqual(shares([part(300, false), part(330, true)], planned.slice(0, 1)), [50, 50]);
+});
+
+it('the shades of a roast: one for each part, those alike beside each other once; as they are meant while it is on', () => {
+  const plannedParts = [3, 5].map((shade) => ({ shade, share: 0.5 })) as never;
+  const told = (...pulls: ReturnType<typeof pull>[]) => shadesOf(roastOf(pulls, { wantedShade: 4, plannedParts }));
+  assert.deepEqual(told(), [
+    { shade: 3, looked: false },
+    { shade: 5, looked: false },
+  ]);
+  assert.deepEqual(told(pull(300, { all: false, shade: 4 }), pull(360, { all: true, shade: 7 })), [
+    { shade: 4, looked: true },
+    { shade: 7, looked: true },
+  ]);
+  assert.deepEqual(told(pull(300, { all: false, shade: 4 }), pull(330, { all: true, shade: 4 })), [
+    { shade: 4, looked: true },
+  ]);
 });
