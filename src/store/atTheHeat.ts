@@ -1,7 +1,7 @@
 import { createId, type Id } from '@/core/ids';
 import { draftFault, ENTRY_S, type Entry, type EntryDraft } from '@/core/roast';
 import type { GanderDatabase } from './database.ts';
-import { keepHeatWrite } from './outbox.ts';
+import { keepHeatWrite, pendingHeatWrites } from './outbox.ts';
 import { secureRandom } from './random.ts';
 import { removeSounds } from './sounds.ts';
 
@@ -41,35 +41,24 @@ export async function unchargeRoast(db: GanderDatabase, roastId: string, charged
   await removeSounds(db, await db.sounds.where('roastId').equals(roastId).primaryKeys());
 }
 
-/** Where charges were moved to from here: a second press may come before the screen shows what the first one did. */
-const movedTo = new Map<string, string>();
-
 /** The beans went in `byS` seconds later than the charge says; earlier where negative. `chargedAt` is the charge as the screen has it. */
 export function moveCharge(db: GanderDatabase, roastId: string, chargedAt: string, byS: number): Promise<void> {
-  const now = chargeNow(roastId, chargedAt);
-  return moveChargeTo(db, roastId, now, new Date(Date.parse(now) + byS * 1000).toISOString());
+  const from = chargeOnItsWay(roastId, chargedAt);
+  const to = new Date(Date.parse(from) + byS * 1000).toISOString();
+  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt: from, to });
 }
 
 /** The beans went in when Beans in was pressed after all. */
-export function moveChargeBack(
-  db: GanderDatabase,
-  roastId: string,
-  chargedAt: string,
-  pressedAt: string,
-): Promise<void> {
-  return moveChargeTo(db, roastId, chargeNow(roastId, chargedAt), pressedAt);
+export function moveChargeBack(db: GanderDatabase, roastId: string, chargedAt: string, to: string): Promise<void> {
+  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt: chargeOnItsWay(roastId, chargedAt), to });
 }
 
-function chargeNow(roastId: string, chargedAt: string): string {
-  const to = movedTo.get(`${roastId}/${chargedAt}`);
-  return to === undefined ? chargedAt : chargeNow(roastId, to);
-}
-
-function moveChargeTo(db: GanderDatabase, roastId: string, chargedAt: string, to: string): Promise<void> {
-  movedTo.set(`${roastId}/${chargedAt}`, to);
-  movedTo.delete(`${roastId}/${to}`);
-  return keepHeatWrite(db, { kind: 'moveCharge', roastId, chargedAt, to });
-}
+/** The charge with what was pressed and is not kept yet: a second press may come before the screen shows the first. */
+const chargeOnItsWay = (roastId: string, chargedAt: string): string =>
+  pendingHeatWrites().reduce(
+    (at, write) => (write.kind === 'moveCharge' && write.roastId === roastId && write.chargedAt === at ? write.to : at),
+    chargedAt,
+  );
 
 /** Beans in, after preheating: time zero is `nowMs`. A roast that is charged already stays as it is. */
 export function chargeRoast(db: GanderDatabase, roastId: string, nowMs: number): Promise<void> {

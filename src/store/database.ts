@@ -14,11 +14,11 @@ import type { BackupRow } from './backupRow.ts';
 import type { Deleted, Done, HouseholdRow, KeptChange } from './changes.ts';
 import { changesApart } from './changesApart.ts';
 import { forgetChanged, type Learned } from './learned.ts';
-import { momentsNamed } from './momentsNamed.ts';
 import { countTransactions } from './openTransactions.ts';
 import type { PhotoRow } from './photoRow.ts';
 import { readingsApart } from './readingsApart.ts';
 import type { SoundPiece, SoundRow } from './soundRow.ts';
+import { upgradeMoments } from './upgradeMoments.ts';
 
 /** Names on users' disks: never change one alone. Demo and practice live apart, so they cannot touch the user's own. */
 export const DATABASE_NAMES = { own: 'gander', demo: 'gander-demo', practice: 'gander-practice' } as const;
@@ -133,7 +133,7 @@ export class GanderDatabase extends Dexie {
     // `at` is a roast's second and nothing else.
     this.version(11)
       .stores({ cups: 'id, roastId, tastedAt', done: 'id, doneAt', bin: 'id, deletedAt' })
-      .upgrade(momentsNamed);
+      .upgrade(upgradeMoments);
   }
 }
 

@@ -65,6 +65,9 @@ function amendmentWords(entry: Extract<Entry, { kind: 'amend' }>): string {
 
 /** How far the charge was moved since it was pressed: “beans in 0:05 earlier”. */
 export function chargeMovedWords(roast: Pick<Roast, 'chargedAt' | 'chargePressedAt'>): string {
-  const byS = chargePressedS(roast);
-  return `beans in ${formatClock(Math.abs(byS))} ${byS < 0 ? 'later' : 'earlier'}`;
+  return `beans in ${chargeShiftWords(-chargePressedS(roast))}`;
 }
+
+/** How far a charge is moved, seconds: “0:15 earlier”. */
+export const chargeShiftWords = (byS: number): string =>
+  `${formatClock(Math.abs(byS))} ${byS < 0 ? 'earlier' : 'later'}`;

@@ -167,7 +167,8 @@ describe('what is pressed at the heat', () => {
     // Heard before, written after.
     await logReadings(db, id, [{ at: 3, celsius: 168 }], 'probe', chargedAt);
     // Pressed again before the screen shows it.
-    await Promise.all([moveCharge(db, id, chargedAt, -5), moveCharge(db, id, chargedAt, -5)]);
+    const shown = (await read()).chargedAt as string;
+    await Promise.all([moveCharge(db, id, shown, -5), moveCharge(db, id, shown, -5)]);
     assert.deepEqual(
       (await entries()).map(({ at }) => at),
       [17, 18],

@@ -11,10 +11,14 @@ export function lastDone(
   roast: Pick<Roast, 'entries' | 'chargedAt' | 'chargePressedAt' | 'preheatedAt'>,
 ): Exclude<Entry, { kind: 'undo' }> | 'charge' | 'movedCharge' | undefined {
   const last = lastUndoable(roast.entries);
-  if (roast.chargedAt === undefined || (last && last.pressedAt >= chargePressedS(roast))) return last;
+  if (isLastPress(roast, last)) return last;
   if (roast.chargePressedAt !== undefined) return 'movedCharge';
   return roast.preheatedAt === undefined ? last : 'charge';
 }
+
+/** Whether nothing was pressed after a line: Beans in neither. */
+const isLastPress = (roast: Pick<Roast, 'chargedAt' | 'chargePressedAt'>, line: Pick<Entry, 'pressedAt'> | undefined) =>
+  roast.chargedAt === undefined || (line !== undefined && line.pressedAt >= chargePressedS(roast));
 
 /** A press that came late is put so many seconds earlier, in one go. */
 export const EARLIER_S = 5;
@@ -25,6 +29,6 @@ export const EARLIER_S = 5;
  */
 export function lateOne(roast: Roast, live: readonly LiveEntry[]): LiveEntry | 'charge' | undefined {
   const last = lastPressed(live);
-  if (roast.chargedAt === undefined || (last && last.pressedAt >= chargePressedS(roast))) return last;
+  if (isLastPress(roast, last)) return last;
   return chargeFault(roast, -EARLIER_S) ? undefined : 'charge';
 }

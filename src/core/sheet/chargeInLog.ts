@@ -6,14 +6,17 @@ interface Reading {
   readonly celsius: number;
 }
 
-/** A probe that hangs in hot gear falls by at least so much when cold beans go in, °C (common roasting knowledge; the handbook has no figure), */
+// When cold beans go in, a probe in hot gear falls by at least so much within so long, and then rises with the beans, at least so far
+// and so long; at the end of a roast it only falls. Common roasting knowledge; the handbook has no figures.
+/** °C. */
 const LEAST_FALL_C = 25;
-/** within so many seconds. */
+/** Seconds. */
 const FALL_S = 90;
-/** Then it rises with the beans, at least so far and so long; at the end of a roast it only falls. */
+/** °C. */
 const LEAST_RISE_C = 30;
+/** Seconds. */
 const LEAST_RISE_S = 120;
-/** The fall begins where a tenth of it is still to lose. */
+/** The fall begins with the last reading that lost no more than this share of it. */
 const TOP = 0.1;
 
 /**

@@ -16,7 +16,9 @@ export const AXIS_ROOM = 22;
 
 /** A label nearer to an edge than this begins or ends there, pixels. */
 const EDGE = 20;
+/** Of the clock's face at this size. */
 const PX_PER_LETTER = 8.4;
+/** Between a first label and the next, pixels. */
 const GAP = 20;
 
 const STEPS_S = [30, 60, 120, 180, 300, 600];

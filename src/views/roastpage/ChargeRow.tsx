@@ -3,8 +3,9 @@ import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { changeRoastRow } from '@/store/roasting';
+import { chargeShiftWords } from '@/ui/entryWords';
 import { TimeField } from './TimeField';
-import { outOfRange } from './times';
+import { OUT_OF_LOG } from './times';
 
 /** The line of the log that all others count from. Its time is put right as theirs are: the beans stay where they were, the clock moves. */
 export function ChargeRow({ roast }: { readonly roast: Roast }) {
@@ -12,7 +13,7 @@ export function ChargeRow({ roast }: { readonly roast: Roast }) {
   const move = async (byS: number) => {
     const undo = await changeRoastRow(database(), roast.id, (before) => movedCharge(before, byS));
     notify({
-      text: `The beans went in ${formatClock(Math.abs(byS))} ${byS < 0 ? 'earlier' : 'later'}. Every time counts from there.`,
+      text: `The beans went in ${chargeShiftWords(byS)}. Every time counts from there.`,
       undo,
     });
   };
@@ -40,7 +41,7 @@ function faultWords(roast: Roast, byS: number): string {
       return `The beans went in before ${milestoneNames[fault.milestone]} at ${formatClock(fault.atS)}. Put that right first.`;
     case 'outOfLog':
     case 'notCharged':
-      return outOfRange(Number.POSITIVE_INFINITY);
+      return OUT_OF_LOG;
     default:
       return '';
   }

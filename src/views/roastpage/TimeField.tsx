@@ -17,14 +17,18 @@ export function TimeField({ label, atS, faultOf, onTime }: TimeFieldProps) {
   const shown = atS === undefined ? '–' : formatClock(atS);
   const [text, setText] = useState<string>();
   const [error, setError] = useState('');
+  const leave = () => {
+    setText(undefined);
+    setError('');
+  };
   const keep = () => {
-    if (text === undefined || text.trim() === shown) return setText(undefined);
+    if (text === undefined || text.trim() === shown) return leave();
     const parsed = parseClock(text);
     const fault = parsed.ok ? faultOf(parsed.value) : parsed.issues.map(issueSentence).join(' ');
     setError(fault);
     if (fault || !parsed.ok) return;
     onTime(parsed.value);
-    setText(undefined);
+    leave();
   };
   return (
     <span>
@@ -37,10 +41,7 @@ export function TimeField({ label, atS, faultOf, onTime }: TimeFieldProps) {
         onBlur={keep}
         onKeyDown={(event) => {
           if (event.key === 'Enter') keep();
-          if (event.key === 'Escape') {
-            setText(undefined);
-            setError('');
-          }
+          if (event.key === 'Escape') leave();
         }}
       />
       {error && (

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Telling } from '@/core/heat';
 import type { HeardCrack, HeardOfRoast, ListenerState } from '@/core/listen';
-import { heatS } from '@/core/roast';
+import { chargePressedS, heatS } from '@/core/roast';
 import { logCracks, type RoastCrack } from '@/store/cracks';
 import { database, isPractice } from '@/store/current';
 import { knownEar } from '@/store/knownEar';
@@ -35,6 +35,7 @@ export function Listening({ model, onTells }: ListeningProps) {
   const [unkept, setUnkept] = useState<string>();
   const { said: whistled, onWhistled } = useWhistles(model);
   const ear = useRef<Ear>(undefined);
+  // Since the press of Beans in: the charge may be put to another moment.
   const began = useRef<Partial<Record<Heard, number>>>({});
   const latest = useLatest({ roast, reached, charged });
   const [stream, setStream] = useState<MediaStream>();
@@ -72,7 +73,7 @@ export function Listening({ model, onTells }: ListeningProps) {
         for (const milestone of HEARD) {
           const soundS = now.course[milestone];
           if (soundS === null) delete began.current[milestone];
-          else began.current[milestone] ??= opened.roastAt(soundS);
+          else began.current[milestone] ??= opened.roastAt(soundS) - chargePressedS(latest.current.roast);
         }
         waiting.push(...heard.map(({ at, kind, sure }) => ({ at: opened.roastAt(at), crack: kind, sure })));
       },
@@ -101,15 +102,6 @@ export function Listening({ model, onTells }: ListeningProps) {
     // What cracked in the preheat is none of the roast's.
     began.current = {};
   }, [charged]);
-  const chargedAt = useRef(roast.chargedAt);
-  useEffect(() => {
-    const before = chargedAt.current;
-    chargedAt.current = roast.chargedAt;
-    if (!before || !roast.chargedAt) return;
-    // The beans went in earlier than was pressed: all that was heard lies so much later on their clock.
-    const byS = (Date.parse(before) - Date.parse(roast.chargedAt)) / 1000;
-    for (const milestone of HEARD) if (began.current[milestone] !== undefined) began.current[milestone] += byS;
-  }, [roast.chargedAt]);
   // At once here too: the next word from the worker comes a moment later.
   const takeBack = (milestone: Heard) => {
     ear.current?.takeBack(milestone);
@@ -122,7 +114,8 @@ export function Listening({ model, onTells }: ListeningProps) {
     else ear.current?.know(milestone, atS);
   });
   const proposed = state && charged ? proposalOf(state, reached) : undefined;
-  const atS = proposed && began.current[proposed];
+  const beganS = proposed && began.current[proposed];
+  const atS = beganS === undefined ? undefined : beganS + chargePressedS(roast);
   const key = proposed && `heard:${proposed}:${takenBack}`;
   const refused = key !== undefined && putOff.has(key);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once for each that is refused

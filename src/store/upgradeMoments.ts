@@ -16,7 +16,7 @@ const CONTENT = ['lots', 'jars', 'cups', 'roasts'];
 const OWN = { sounds: 'begunAt', done: 'doneAt', bin: 'deletedAt', aside: 'asideAt' } as const;
 
 /** The step from version 10: what is no second of a roast is not called `at` any more, in what can be had back too. */
-export async function momentsNamed(tx: Transaction): Promise<void> {
+export async function upgradeMoments(tx: Transaction): Promise<void> {
   // First, while rows are as they were when they were made: their digests tell whether they were changed since.
   for (const id of await tx.table('changes').toCollection().primaryKeys()) await keptChange(tx, id as string);
   for (const table of CONTENT) await contentOf(tx, table);
