@@ -2,7 +2,6 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
-import { Dexie } from 'dexie';
 import { formatNotebook, parseNotebook } from '@/core/exchange';
 import { inBin } from '@/store/bin';
 import { GanderDatabase } from '@/store/database';
@@ -12,6 +11,7 @@ import { writeFile, writeTable } from '@/store/fileOut';
 import { takeLineBack } from '@/store/takeDoneBack';
 import { removeCup } from '@/store/tasting';
 import { manyRoasts } from '../../bench/manyRoasts.ts';
+import { olderDatabase } from './olderDatabase.ts';
 import { openTestDatabase } from './openTestDatabase.ts';
 import { readContent } from './readContent.ts';
 
@@ -140,28 +140,7 @@ describe('a file that is written', () => {
 
 it('changes that version 7 kept within its lists stand apart from them, and can still be taken back', async () => {
   const name = 'lists-of-7';
-  const old = new Dexie(name);
-  old.version(7).stores({
-    lots: 'id',
-    gear: 'id',
-    roasts: 'id, createdAt, [gearId+createdAt], [lotId+createdAt+greenGrams]',
-    underWay: 'gearId, roastId',
-    household: 'id',
-    days: 'id, date',
-    jars: 'id, roastId',
-    cups: 'id, roastId, at',
-    flights: 'id, createdAt',
-    flightKeys: 'id',
-    recipes: 'id',
-    experiments: 'id',
-    journalViews: 'id',
-    done: 'id, at',
-    learned: 'id',
-    readings: '[roastId+from]',
-    bin: 'id, at',
-    aside: 'id',
-    backup: 'id',
-  });
+  const old = olderDatabase(name, 7);
   const parsed = parseNotebook(demoText);
   assert.ok(parsed.ok);
   const [lot, other] = parsed.value.lots;

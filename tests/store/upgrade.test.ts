@@ -3,7 +3,6 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
-import { Dexie } from 'dexie';
 import { lotSchema } from '@/core/bean';
 import { householdSchema } from '@/core/household';
 import { roastSchema } from '@/core/roast';
@@ -15,42 +14,7 @@ import { lotsWithStock } from '@/store/larder';
 import { getHousehold } from '@/store/settings';
 import { takeLineBack } from '@/store/takeDoneBack';
 import { undoChange } from '@/store/undo';
-
-/** The tables as each released version made them; a released one is never edited. */
-const released = {
-  1: {
-    lots: 'id',
-    gear: 'id',
-    roasts: 'id, createdAt, [gearId+createdAt], [lotId+greenGrams]',
-    underWay: 'gearId, roastId',
-    household: 'id',
-  },
-  2: {
-    lots: 'id',
-    gear: 'id',
-    roasts: 'id, createdAt, [gearId+createdAt], [lotId+createdAt+greenGrams]',
-    days: 'id, date',
-    jars: 'id, roastId',
-    cups: 'id, roastId, at',
-    flights: 'id, createdAt',
-    flightKeys: 'id',
-    underWay: 'gearId, roastId',
-    household: 'id',
-  },
-  3: { recipes: 'id', experiments: 'id', journalViews: 'id' },
-  10: {
-    done: 'id, at',
-    learned: 'id',
-    readings: '[roastId+from]',
-    bin: 'id, at',
-    aside: 'id',
-    backup: 'id',
-    changes: 'id',
-    sounds: 'id, roastId',
-    soundPieces: '[soundId+n], soundId',
-    photos: 'id, roastId, size',
-  },
-};
+import { olderDatabase } from './olderDatabase.ts';
 
 type Row = Record<string, unknown>;
 /** A row with its moment as version 10 called it. */
@@ -62,8 +26,7 @@ const was = (row: Row, name: string): Row => {
 describe('a database of an earlier version', () => {
   it('of version 1 opens with its lots in packs and its stock unchanged', async () => {
     const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v1.json', import.meta.url), 'utf8'));
-    const old = new Dexie('upgrade-1');
-    old.version(1).stores(released[1]);
+    const old = olderDatabase('upgrade-1', 1);
     for (const table of ['lots', 'gear', 'roasts']) await old.table(table).bulkAdd(file[table]);
     old.close();
     const db = new GanderDatabase('upgrade-1');
@@ -84,9 +47,7 @@ describe('a database of an earlier version', () => {
   });
   it('of version 2 opens with everything it held, and an empty list of recipes, experiments and views', async () => {
     const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v2.json', import.meta.url), 'utf8'));
-    const old = new Dexie('upgrade-2');
-    old.version(1).stores(released[1]);
-    old.version(2).stores(released[2]);
+    const old = olderDatabase('upgrade-2', 2);
     const tables = ['lots', 'gear', 'roasts', 'cups', 'flights', 'flightKeys'];
     for (const table of tables) await old.table(table).bulkAdd(file[table]);
     old.close();
@@ -98,10 +59,7 @@ describe('a database of an earlier version', () => {
   });
   it('of version 3 opens with everything it held, and is closed to a Gander that writes version 3', async () => {
     const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v3.json', import.meta.url), 'utf8'));
-    const old = new Dexie('upgrade-3');
-    old.version(1).stores(released[1]);
-    old.version(2).stores(released[2]);
-    old.version(3).stores(released[3]);
+    const old = olderDatabase('upgrade-3', 3);
     const tables = [
       'lots',
       'gear',
@@ -123,9 +81,7 @@ describe('a database of an earlier version', () => {
   });
   it('of version 4 opens with its settings, and the week and the clock that were usual then', async () => {
     const file = JSON.parse(readFileSync(new URL('../fixtures/notebook-v4.json', import.meta.url), 'utf8'));
-    const old = new Dexie('upgrade-4');
-    for (const number of [1, 2, 3] as const) old.version(number).stores(released[number]);
-    old.version(4).stores({});
+    const old = olderDatabase('upgrade-4', 4);
     await old.table('household').put({ ...file.household, id: 'household' });
     await old.table('roasts').bulkAdd(file.roasts);
     old.close();
@@ -141,8 +97,7 @@ describe('a database of an earlier version', () => {
     const { lots, gear, roasts, jars, cups } = JSON.parse(
       readFileSync(new URL('../fixtures/notebook-v6.json', import.meta.url), 'utf8'),
     );
-    const old = new Dexie('upgrade-10');
-    for (const number of [1, 2, 3, 10] as const) old.version(number).stores(released[number]);
+    const old = olderDatabase('upgrade-10', 10);
     // As version 10 wrote them.
     const before = {
       lots: lots.map((lot: Row) => ({ ...lot, weighings: [{ at: AT, leftGrams: 320 }] })),
