@@ -1,26 +1,10 @@
 import { ENTRY_S, type Milestone } from '../roast/index.ts';
 import { toCelsius } from '../units/index.ts';
-import {
-  dayOf,
-  hereAt,
-  isMonthFirst,
-  readableMoment,
-  readableNumber,
-  readableSpan,
-  readableTimeOfDay,
-  zonedMs,
-} from './cells.ts';
+import { dayOf, hereAt, isMonthFirst, readableMoment, readableNumber, readableSpan, zonedMs } from './cells.ts';
 import { chargeFall } from './chargeInLog.ts';
+import { eventIn, secondsIn } from './logCells.ts';
+import type { LogColumns } from './logColumns.ts';
 import type { Sheet } from './sheet.ts';
-
-/** Which columns of a temperature log mean what, by their place. */
-export interface LogColumns {
-  readonly time: number;
-  readonly temperature: number;
-  /** What happened, in words; undefined where no column says it. */
-  readonly event: number | undefined;
-  readonly unit: 'C' | 'F';
-}
 
 /** A line that could not be read, and why, in words. */
 export interface LineFault {
@@ -41,87 +25,6 @@ export interface ReadLog {
   /** The day on which it began, and the seconds of that day, where the file says so. */
   readonly began: { readonly day: string | undefined; readonly timeS: number } | undefined;
   readonly faults: readonly LineFault[];
-}
-
-/** Words by which an event is known. Ours. */
-const EVENTS: readonly (readonly [RegExp, Milestone | 'charge'])[] = [
-  [/\b(charged?|beans in|dropped in|loaded)\b/i, 'charge'],
-  [/(end|over|finish).*(first|1st).*crack|(first|1st).*crack.*(end|over|finish|done)/i, 'firstCrackEnd'],
-  [/\b(first|1st|1\.)\s*crack|\bcrack(ing|s)?\s*(begins|starts|1)?$/i, 'firstCrack'],
-  [/\b(second|2nd|2\.)\s*crack/i, 'secondCrack'],
-  [/\b(yellow|dry(ing)? end|end of drying)\b/i, 'yellow'],
-  [/\b(pull(ed)?|beans out|out|stop|end|cooling)\b/i, 'pull'],
-  // Last, since everything may start.
-  [/\bstart\b/i, 'charge'],
-];
-
-const share = (cells: readonly string[], is: (cell: string) => boolean) => {
-  const filled = cells.filter((cell) => cell !== '');
-  return filled.length === 0 ? 0 : filled.filter(is).length / cells.length;
-};
-
-/** Seconds as a column counts them, from wherever it begins; undefined where a cell says no time. */
-function secondsIn(cell: string, heading: string): number | undefined {
-  const moment = readableMoment(cell);
-  if (moment) return moment.timeS;
-  const span = readableSpan(cell) ?? readableTimeOfDay(cell);
-  if (span !== undefined) return span;
-  const number = readableNumber(cell);
-  if (number === undefined) return undefined;
-  if (/\b(ms|milli)/i.test(heading)) return number / 1000;
-  return /\bmin(utes?)?\b/i.test(heading) ? number * 60 : number;
-}
-
-/** What a heading says of its column. */
-const SAYS = {
-  time: /time|clock|sec|elapsed|min/i,
-  bean: /bean/i,
-  heat: /probe|temp|°|celsius|fahrenheit|\bdeg/i,
-} as const;
-
-/** Whether a table is the log of one roast: time that goes on from line to line, and temperatures. Gives what its columns are. */
-export function logColumns({ headings, lines }: Sheet): LogColumns | undefined {
-  if (lines.length < 8) return undefined;
-  const columns = headings.map((heading, i) => ({ heading, i, cells: lines.map((line) => line[i] ?? '') }));
-  const times = columns.filter(({ heading, cells }) => {
-    // Temperatures rise too.
-    if (SAYS.heat.test(heading) && !SAYS.time.test(heading)) return false;
-    const seconds = cells.flatMap((cell) => secondsIn(cell, heading) ?? []);
-    const rising = seconds.filter((s, i) => i > 0 && s >= (seconds[i - 1] ?? 0)).length;
-    return (
-      seconds.length > lines.length * 0.7 && rising >= (seconds.length - 1) * 0.94 && seconds.at(-1) !== seconds[0]
-    );
-  });
-  const time =
-    times.find(({ heading }) => SAYS.time.test(heading)) ??
-    times.find(({ cells }) => share(cells, (cell) => readableNumber(cell) === undefined) > 0.7) ??
-    times[0];
-  if (!time) return undefined;
-  const temperatures = columns.filter(({ i, cells }) => {
-    if (i === time.i || share(cells, (cell) => readableNumber(cell) !== undefined) < 0.3) return false;
-    const values = cells.flatMap((cell) => readableNumber(cell) ?? []);
-    return Math.max(...values) > 60 && Math.max(...values) < 700 && Math.min(...values) > -60;
-  });
-  const named = (word: RegExp) => temperatures.find(({ heading }) => word.test(heading));
-  const temperature = named(SAYS.bean) ?? named(SAYS.heat) ?? temperatures[0];
-  if (!temperature) return undefined;
-  const event = columns.find(
-    ({ i, heading, cells }) =>
-      i !== time.i &&
-      i !== temperature.i &&
-      (/event|note|mark|what/i.test(heading) || cells.some((cell) => EVENTS.some(([word]) => word.test(cell)))),
-  );
-  return { time: time.i, temperature: temperature.i, event: event?.i, unit: unitOf(temperature) };
-}
-
-/** Hotter than any beans by the Celsius scale, so it must be the other. */
-const TOO_HOT_C = 285;
-
-function unitOf({ heading, cells }: { readonly heading: string; readonly cells: readonly string[] }): 'C' | 'F' {
-  const written = `${heading} ${cells.find((cell) => cell !== '') ?? ''}`;
-  if (/fahrenheit|°\s*f\b|[([]\s*f\s*[)\]]|_f\b|\d\s*f\b/i.test(written)) return 'F';
-  if (/celsius|°\s*c\b|[([]\s*c\s*[)\]]|_c\b|\d\s*c\b/i.test(written)) return 'C';
-  return Math.max(...cells.flatMap((cell) => readableNumber(cell) ?? [])) > TOO_HOT_C ? 'F' : 'C';
 }
 
 /**
@@ -207,8 +110,6 @@ function celsiusIn(text: string, unit: LogColumns['unit']): number | undefined {
   const celsius = number === undefined ? undefined : toCelsius(number, unit);
   return celsius !== undefined && celsius >= LOG_C.least && celsius <= LOG_C.most ? celsius : undefined;
 }
-
-const eventIn = (text: string) => EVENTS.find(([word]) => word.test(text))?.[1];
 
 /** `zeroS` is when the beans went in and `firstS` the first line, as the column counts. */
 function beganOf({ lines }: Sheet, { time }: LogColumns, zeroS: number, firstS: number): ReadLog['began'] {
