@@ -1,5 +1,5 @@
 import { createId } from '@/core/ids';
-import { chargePressedS } from '@/core/roast';
+import { fromChargeS } from '@/core/roast';
 import { DAY_MS } from '@/core/units';
 import { idsInBin } from './bin.ts';
 import type { GanderDatabase } from './database.ts';
@@ -35,8 +35,8 @@ export async function soundsOf(db: GanderDatabase, roastId: string): Promise<Sou
 }
 
 /** Sounds on the clock of their roast: `fromS` counts from its charge. */
-export const fromCharge = (rows: readonly SoundRow[], roast: Parameters<typeof chargePressedS>[0]): SoundRow[] =>
-  rows.map((row) => ({ ...row, fromS: row.fromS + chargePressedS(roast) }));
+export const fromCharge = (rows: readonly SoundRow[], roast: Parameters<typeof fromChargeS>[0]): SoundRow[] =>
+  rows.map((row) => ({ ...row, fromS: fromChargeS(roast, row.fromS) }));
 
 /** A sound as one file; undefined where it is gone. */
 export async function soundBlob(db: GanderDatabase, soundId: string): Promise<Blob | undefined> {

@@ -30,7 +30,7 @@ export {
   stageNames,
   stageOf,
 } from './milestones.ts';
-export { chargeFault, chargePressedS, movedCharge } from './movedCharge.ts';
+export { chargeFault, chargePressedS, fromChargeS, fromPressS, movedCharge } from './movedCharge.ts';
 export { movesFromCharge } from './movesFromCharge.ts';
 export { MOVE_EARLY_S, type PlannedOutcome, plannedOutcomes } from './plannedOutcomes.ts';
 export {

@@ -26,6 +26,14 @@ export function chargePressedS({ chargedAt, chargePressedAt }: Pick<Roast, 'char
   return chargedAt && chargePressedAt ? (Date.parse(chargePressedAt) - Date.parse(chargedAt)) / 1000 : 0;
 }
 
+type Pressed = Parameters<typeof chargePressedS>[0];
+
+/** Seconds since the press of Beans in, which stays where it is, of a time from charge. */
+export const fromPressS = (roast: Pressed, atS: number): number => atS - chargePressedS(roast);
+
+/** Seconds from charge of a time since the press of Beans in. */
+export const fromChargeS = (roast: Pressed, sincePressS: number): number => sincePressS + chargePressedS(roast);
+
 /** Why the beans cannot have gone in `byS` seconds later than they did. */
 type ChargeFault =
   | { readonly kind: 'notCharged' }

@@ -5,8 +5,8 @@ import { usualGramsOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { milestoneNames, ribbonOf } from '@/core/roast';
 import { MEDIUM } from '@/core/shade';
-import { type LogColumns, readLog, type Sheet, timeOfDay } from '@/core/sheet';
-import { formatClock, formatWeight, localDay, localTime, parseWeight } from '@/core/units';
+import { type LogColumns, readLog, type Sheet } from '@/core/sheet';
+import { formatClock, formatWeight, parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { namedRoasts } from '@/store/queries';
@@ -22,6 +22,7 @@ import { useWidth } from '@/ui/useWidth';
 import { ChargeInLog, useChargeTyped } from './ChargeInLog';
 import { columnName, Faults } from './Faults';
 import { keepColumns } from './keptColumns';
+import { useBegan } from './useBegan';
 
 interface FromLogProps {
   readonly sheet: Sheet;
@@ -30,22 +31,6 @@ interface FromLogProps {
 }
 
 const NEWEST = 40;
-
-/** A file that does not say when: this morning at ten, or, while that is still to come, as late as it can have been. */
-function likelyBegan(log: ReturnType<typeof readLog>): Date {
-  const lastS = log.readings.at(-1)?.at ?? 0;
-  return new Date(Math.min(new Date(`${localDay(Date.now())}T10:00`).getTime(), Date.now() - lastS * 1000));
-}
-
-/** When the beans went in: as it was typed, else as the columns say that are chosen now. */
-function useBegan(log: ReturnType<typeof readLog>) {
-  const [likely] = useState(() => likelyBegan(log));
-  const [typedDay, setDay] = useState<string>();
-  const [typedTime, setTime] = useState<string>();
-  const day = typedDay ?? log.began?.day ?? localDay(likely);
-  const time = typedTime ?? (log.began ? timeOfDay(log.began.timeS) : localTime(likely));
-  return { day, time, setDay, setTime };
-}
 
 /** The log of a thermometer: which column is what, what roast it is of, and how it looks before it is kept. */
 export function FromLog({ sheet, first, onDone }: FromLogProps) {

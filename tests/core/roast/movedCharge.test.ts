@@ -5,6 +5,8 @@ import {
   chargeFault,
   chargePressedS,
   type Entry,
+  fromChargeS,
+  fromPressS,
   lastDone,
   lateOne,
   liveEntries,
@@ -33,6 +35,7 @@ describe('a charge that was pressed late', () => {
     const roast = charged([stir, yellow, corrected, mark(300, 'firstCrack'), pull(400)]);
     const moved = movedCharge(roast, -15);
     assert.deepEqual([moved.chargedAt, moved.chargePressedAt, chargePressedS(moved)], [at(-15), START, 15]);
+    assert.deepEqual([fromPressS(moved, 133), fromChargeS(moved, 118)], [118, 133]);
     assert.deepEqual(times(moved), { yellow: 133, firstCrack: 315, pull: 415 });
     assert.deepEqual(movedCharge(moved, 15), roast, 'and back');
     assert.equal(movedCharge(roast, 0), roast);

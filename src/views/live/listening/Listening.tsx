@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Telling } from '@/core/heat';
 import type { HeardCrack, HeardOfRoast, ListenerState } from '@/core/listen';
-import { chargePressedS, heatS } from '@/core/roast';
+import { fromChargeS, fromPressS, heatS } from '@/core/roast';
 import { logCracks, type RoastCrack } from '@/store/cracks';
 import { database, isPractice } from '@/store/current';
 import { knownEar } from '@/store/knownEar';
@@ -73,7 +73,7 @@ export function Listening({ model, onTells }: ListeningProps) {
         for (const milestone of HEARD) {
           const soundS = now.course[milestone];
           if (soundS === null) delete began.current[milestone];
-          else began.current[milestone] ??= opened.roastAt(soundS) - chargePressedS(latest.current.roast);
+          else began.current[milestone] ??= fromPressS(latest.current.roast, opened.roastAt(soundS));
         }
         waiting.push(...heard.map(({ at, kind, sure }) => ({ at: opened.roastAt(at), crack: kind, sure })));
       },
@@ -115,7 +115,7 @@ export function Listening({ model, onTells }: ListeningProps) {
   });
   const proposed = state && charged ? proposalOf(state, reached) : undefined;
   const beganS = proposed && began.current[proposed];
-  const atS = beganS === undefined ? undefined : beganS + chargePressedS(roast);
+  const atS = beganS === undefined ? undefined : fromChargeS(roast, beganS);
   const key = proposed && `heard:${proposed}:${takenBack}`;
   const refused = key !== undefined && putOff.has(key);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once for each that is refused

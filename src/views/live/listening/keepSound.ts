@@ -1,4 +1,4 @@
-import { chargePressedS, heatS, type Roast } from '@/core/roast';
+import { fromPressS, heatS, type Roast } from '@/core/roast';
 import { database } from '@/store/current';
 import { addToSound, beginSound } from '@/store/sounds';
 import { storageTrouble } from '@/ui/failureWords';
@@ -43,7 +43,7 @@ async function recorded(
   await new Promise<void>((resolve, reject) => {
     recorder.onstart = () => {
       const now = Date.now();
-      const fromS = heatS(roast(), now) - chargePressedS(roast());
+      const fromS = fromPressS(roast(), heatS(roast(), now));
       last = beginSound(db, { roastId: roast().id, fromS, mime }, now).then((made) => {
         id = made;
       });
