@@ -3,6 +3,7 @@ import { householdSchema } from '../household/index.ts';
 import type { Issue } from '../issues/index.ts';
 import type { ContentTable } from './contentTables.ts';
 import { notebookSchema } from './notebook.ts';
+import { soundnessTest } from './soundness.ts';
 
 /** The schema of one row of each table: what the file takes, the store takes, and nothing else. */
 export function rowSchema(table: ContentTable): z.ZodType {
@@ -11,9 +12,19 @@ export function rowSchema(table: ContentTable): z.ZodType {
 
 /** What keeps a row out of a notebook; undefined for a sound one. The path begins with the table. */
 export function rowFault(table: ContentTable | 'household', row: unknown): Issue | undefined {
+  if (isSound(table, row)) return undefined;
   const parsed = (table === 'household' ? householdSchema : rowSchema(table)).safeParse(row);
   const [issue] = parsed.success ? [] : parsed.error.issues;
   return issue && { code: 'shape', path: [table, ...issue.path.map(plainKey)], detail: detailOf(issue) };
+}
+
+/** Made when a table is first asked about: most pages look at few tables. */
+const tests = new Map<ContentTable | 'household', (row: unknown) => boolean>();
+
+function isSound(table: ContentTable | 'household', row: unknown): boolean {
+  const test = tests.get(table) ?? soundnessTest(table === 'household' ? householdSchema : rowSchema(table));
+  tests.set(table, test);
+  return test(row);
 }
 
 /**
