@@ -24,6 +24,13 @@ describe('what the roasts say of a piece of gear', () => {
   it('is the middle and the spread of its times, with the ends while there are few', () => {
     const three = gearRecord(pot, [roast('10:00', 300), roast('11:00', 330), roast('12:00', 345)]);
     assert.deepEqual(three.times.pull, { median: 330, low: 300, high: 345, count: 3 });
+    const times = (pulls: readonly number[]) =>
+      gearRecord(
+        pot,
+        pulls.map((pullS, i) => roast(`${10 + i}:00`, pullS)),
+      ).times.pull;
+    assert.deepEqual(times([300, 310, 320, 330]), { median: 315, low: 300, high: 330, count: 4 });
+    assert.deepEqual(times([300, 310, 320, 330, 340]), { median: 320, low: 304, high: 336, count: 5 });
     const many = gearRecord(
       pot,
       Array.from({ length: 11 }, (_, i) => roast(`${10 + i}:00`, 300 + 10 * i)),
@@ -45,6 +52,10 @@ describe('what the roasts say of a piece of gear', () => {
     assert.ok(Math.abs((record.losses[0]?.percent.median ?? 0) - 15) < 1e-9);
     assert.deepEqual([record.greenGrams?.median, record.greenGrams?.high], [80, 85]);
     assert.equal(record.best?.createdAt, '2026-11-24T19:00:00.000Z');
+  });
+  it('takes a wait of an hour and a half for the same sitting, and no longer one', () => {
+    const waits = (second: string) => gearRecord(pot, [roast('10:00', 300), roast(second, 300)]).betweenMin?.median;
+    assert.deepEqual([waits('11:35'), waits('11:36')], [90, undefined]);
   });
   it('is its usual heat by stretch where anybody noted one', () => {
     assert.equal(gearRecord(pot, [roast('10:00', 300)]).heat, undefined);

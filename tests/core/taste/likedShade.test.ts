@@ -16,6 +16,9 @@ describe('the shade that is liked best of some beans', () => {
     ['two cups against two', cups([5, 8], [5, 8], [4, 6], [4, 6]), [], '5 by 2'],
     ['one good cup is not enough', cups([5, 10], [4, 5], [4, 5]), [], 'none'],
     ['a small lead is none', cups([5, 7], [5, 7], [4, 6.5], [4, 6.5]), [], 'none'],
+    // A lead is half of what lies between: 0.41 and 0.39 points.
+    ['a lead just large enough', cups([5, 7.82], [5, 7.82], [4, 7], [4, 7]), [], '5 by 2'],
+    ['one just too small', cups([5, 7.78], [5, 7.78], [4, 7], [4, 7]), [], 'none'],
     ['three blind sheets that agree', [], wins(3, 5, 3), '3 by 3'],
     ['sheets that disagree', [], [...wins(3, 5, 2), ...wins(5, 3, 2)], 'none'],
     ['a preference of a shade to itself', [], wins(4, 4, 5), 'none'],

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { rollup } from 'd3-array';
 import fc from 'fast-check';
 import { seededRandom } from '@/core/chance';
 import type { Id } from '@/core/ids';
@@ -91,6 +92,8 @@ describe('verdicts in words', () => {
     );
     assert.equal(triangleVerdict(6, 2).sentence, '2 of 6 right, p = 0.649: nothing is shown.');
     assert.equal(triangleVerdict(0, 0).sentence, 'No sheet is in yet.');
+    assert.match(triangleVerdict(9, 8).sentence, /chance, p < 0\.001\./);
+    assert.match(triangleVerdict(46, 26).sentence, /chance, p = 0\.001\./, 'p is 0.00103');
   });
   it('for the preference', () => {
     assert.equal(
@@ -101,8 +104,42 @@ describe('verdicts in words', () => {
       preferenceVerdict(5, 1, 'Lid off', 'Lid on').sentence,
       /^Lid on is ahead, 4 of 5, p = 0\.375: too few to tell; \d+ more tastings like these would do\.$/,
     );
+    // 66 of 110 would be the first to show: more than sixty sheets are not asked of anybody.
+    assert.equal(preferenceVerdict(50, 30, 'A', 'B').sentence, 'A is ahead, 30 of 50, p = 0.203: nothing is shown.');
     assert.equal(preferenceVerdict(4, 2, 'A', 'B').sentence, '2 to 2: nothing is shown.');
     assert.equal(preferenceVerdict(0, 0, 'A', 'B').shown, false);
+  });
+  it('take one in twenty for chance, and say when there were enough sheets to tell', () => {
+    const shown = ({ shown, canTell }: { shown: boolean; canTell: boolean }) => [shown, canTell];
+    // p = 0.0503 and 0.0216; 0.0525 and 0.0169.
+    assert.deepEqual(
+      [14, 15].map((right) => shown(triangleVerdict(28, right))),
+      [
+        [false, true],
+        [true, true],
+      ],
+    );
+    assert.deepEqual(
+      [16, 17].map((first) => shown(preferenceVerdict(22, first, 'A', 'B'))),
+      [
+        [false, false],
+        [true, false],
+      ],
+    );
+    assert.deepEqual(
+      [15, 16].map((n) => triangleVerdict(n, 5).canTell),
+      [false, true],
+      'found in 79.7 and 87.3 % of tries',
+    );
+    assert.deepEqual(
+      [19, 20].map((n) => preferenceVerdict(n, 9, 'A', 'B').canTell),
+      [false, true],
+      'in 67 and 80.4 %',
+    );
+    assert.deepEqual(
+      [0, 6].map((first) => preferenceVerdict(6, first, 'A', 'B').preferred),
+      [1, 0],
+    );
   });
   it('for ranks: ties share theirs', () => {
     assert.deepEqual(
@@ -175,7 +212,17 @@ describe('a blind flight', () => {
     );
     assert.equal(new Set(drawCodes(900, seededRandom(2))).size, 900);
     assert.throws(() => drawCodes(901, seededRandom(2)), { message: 'count must be from 0 to 900 codes, got 901' });
-    assert.deepEqual(shuffled([1, 2, 3], seededRandom(3)).sort(), [1, 2, 3]);
+  });
+  it('draws each order as often as another', () => {
+    const random = seededRandom(3);
+    const orders = rollup(
+      Array.from({ length: 6000 }, () => shuffled([1, 2, 3], random).join('')),
+      (all) => all.length,
+      (order) => order,
+    );
+    assert.deepEqual([...orders.keys()].sort(), ['123', '132', '213', '231', '312', '321']);
+    // 1,000 each; 120 is four times what chance leaves.
+    for (const times of orders.values()) near(times, 1000, 120);
   });
   it('puts the odd cup of a triangle in every place and either way round', () => {
     const { flight, key } = make('triangle', Array(60).fill('Ada'), 5);
