@@ -1,6 +1,6 @@
 import { createId } from '@/core/ids';
 import { dayId } from '@/core/plan';
-import { clockJumpMs, type Roast } from '@/core/roast';
+import { clockJumpMs, type Roast, withTags } from '@/core/roast';
 import { applyChange, inOneGo, settleUnderWay } from './change.ts';
 import type { Change } from './changes.ts';
 import { type GanderDatabase, requireWritable } from './database.ts';
@@ -97,13 +97,19 @@ export function removeRoasts(db: GanderDatabase, roastIds: readonly string[]): P
   });
 }
 
-/** Gives a tag to roasts that lack it; gives the change, for undo. */
-export function tagRoasts(db: GanderDatabase, roastIds: readonly string[], tag: string): Promise<Change> {
-  return changeFound(db, roastIds, (before) =>
-    before.tags?.includes(tag)
-      ? []
-      : [{ table: 'roasts', before, after: { ...before, tags: [...(before.tags ?? []), tag].slice(-12) } }],
-  );
+/** Gives a tag to roasts that lack it; gives the change, for undo, and how many had no room for it. */
+export async function tagRoasts(
+  db: GanderDatabase,
+  roastIds: readonly string[],
+  tag: string,
+): Promise<{ readonly change: Change; readonly full: number }> {
+  let full = 0;
+  const change = await changeFound(db, roastIds, (before) => {
+    const tags = withTags(before.tags, [tag]);
+    if (!tags.includes(tag)) full++;
+    return tags.length === (before.tags?.length ?? 0) ? [] : [{ table: 'roasts', before, after: { ...before, tags } }];
+  });
+  return { change, full };
 }
 
 /** Changes roasts from what they are at that moment, so that a mark made meanwhile stays; those that are gone stay gone. */

@@ -249,6 +249,22 @@ describe('deleting a roast', () => {
     assert.deepEqual(await editRoast(db, 'roast:none0000', { note: 'x' }), [], 'one that is gone stays gone');
   });
 
+  it('puts a tag on roasts that have room for it, once, and tells how many have none', async () => {
+    const finished = async () => {
+      const id = await begin();
+      await logEntry(db, id, { kind: 'pull', all: true }, 320);
+      return id;
+    };
+    const [full, tagged, plain] = [await finished(), await finished(), await finished()];
+    const twelve = Array.from({ length: 12 }, (_, i) => `word ${i}`);
+    await editRoast(db, full, { tags: twelve });
+    await editRoast(db, tagged, { tags: ['windy'] });
+    const { change, full: without } = await tagRoasts(db, [full, tagged, plain], 'windy');
+    assert.deepEqual([without, change.length], [1, 1]);
+    const tagsOf = async (id: string) => (await stored(id)).tags;
+    assert.deepEqual(await Promise.all([full, tagged, plain].map(tagsOf)), [twelve, ['windy'], ['windy']]);
+  });
+
   it('edits facts with undo', async () => {
     const id = await begin();
     const change = await editRoast(db, id, { stars: 4 });

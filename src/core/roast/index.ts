@@ -93,3 +93,4 @@ export {
   spotsSeen,
 } from './seen.ts';
 export { type StretchName, shownApartS, shownLengthS, shownS, stretchesOf, stretchNames } from './stretches.ts';
+export { MOST_TAGS, TAG_LETTERS, withTags } from './tags.ts';

@@ -6,6 +6,7 @@ import { entrySchema } from './entry.ts';
 import { guideSchema, plannedMoveSchema, plannedPartSchema, pullRuleSchema, winds } from './intent.ts';
 import { lookSchema, MOST_LOOKS } from './looks.ts';
 import { AIR_C, bites, evennesses, PLANNED, senses, snaps, spotAmounts } from './roastKinds.ts';
+import { MOST_TAGS, TAG_LETTERS } from './tags.ts';
 
 /** One batch: a few facts, and the log of what happened. Everything else is derived and never stored. */
 export const roastSchema = row({
@@ -48,7 +49,7 @@ export const roastSchema = row({
   /** The roast that this one follows, "roast this again". */
   follows: idSchema('roast').optional(),
   /** Words of one's own to find it by. */
-  tags: z.array(z.string().trim().min(1).max(30)).max(12).optional(),
+  tags: z.array(z.string().trim().min(1).max(TAG_LETTERS)).max(MOST_TAGS).optional(),
   /** The recipe it was roasted by. */
   recipeId: idSchema('recipe').optional(),
   /** When it was meant to be where: the recipe as it was carried to this batch and gear. */

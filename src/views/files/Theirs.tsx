@@ -36,9 +36,9 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
     lot: notebook.lots.find(({ id }) => id === recipe.lotId),
     gear: notebook.gear.find(({ id }) => id === recipe.gearId),
   });
-  const myLot = mine.lots.find(({ id }) => id === lotId) ?? mine.lots[0];
-  const alike = mine.gear.find(({ method }) => notebook.gear.some((each) => each.method === method));
-  const myGear = mine.gear.find(({ id }) => id === gearId) ?? alike ?? mine.gear[0];
+  const myLot = mine.lots.find(({ id }) => id === lotId) ?? likest(mine.lots, notebook.lots, LOT_ALIKE) ?? mine.lots[0];
+  const myGear =
+    mine.gear.find(({ id }) => id === gearId) ?? likest(mine.gear, notebook.gear, ['method']) ?? mine.gear[0];
   const keep = async (recipe: WhatToDo, name: string) => {
     const { lot, gear } = nameOf(recipe);
     if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
@@ -67,14 +67,14 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
         Look at it here. What you keep becomes a recipe of theirs, reckoned for your own gear; their beans, jars, cups
         and prices stay out of your notebook.
       </p>
-      <div className="grid gap-4 sm:grid-cols-3">
-        <TextField
-          label="Whose it is"
-          maxLength={60}
-          value={by}
-          error={error}
-          onChange={(event) => setBy(event.target.value)}
-        />
+      <TextField
+        label="Whose it is"
+        maxLength={60}
+        value={by}
+        error={error}
+        onChange={(event) => setBy(event.target.value)}
+      />
+      <div className="grid gap-4 sm:grid-cols-2">
         <SelectField label="With your beans" value={myLot?.id} onChange={(event) => setLotId(event.target.value)}>
           {mine.lots.map((lot) => (
             <option key={lot.id} value={lot.id}>
@@ -90,6 +90,9 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
           ))}
         </SelectField>
       </div>
+      {pulled.length + notebook.recipes.length === 0 && (
+        <p className="text-husk">None of its roasts came to a pull, so there is nothing to roast by.</p>
+      )}
       <ul className="space-y-6">
         {pulled.map((roast) => {
           const { lot, gear } = nameOf(roast);
@@ -115,6 +118,16 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
       <Button onClick={onDone}>Done with it</Button>
     </div>
   );
+}
+
+/** What makes beans alike, the most telling first. */
+const LOT_ALIKE = ['name', 'origin', 'process'] as const;
+
+/** The first of mine that is as one of theirs in the most telling thing in which any is. */
+function likest<T>(mine: readonly T[], theirs: readonly T[], by: readonly (keyof T)[]): T | undefined {
+  const [most, ...rest] = by;
+  if (most === undefined) return undefined;
+  return mine.find((each) => theirs.some((other) => other[most] === each[most])) ?? likest(mine, theirs, rest);
 }
 
 /** A recipe without what it is called and when it was kept, there. */

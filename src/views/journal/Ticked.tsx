@@ -1,7 +1,8 @@
 import { Download, Tag, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { MOST_COMPARED } from '@/core/compare';
-import { capital } from '@/core/units';
+import { TAG_LETTERS, withTags } from '@/core/roast';
+import { capital, counted } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { removeRoasts, tagRoasts } from '@/store/roasting';
@@ -27,13 +28,16 @@ export function Ticked({ ticked, onUntick }: TickedProps) {
     notify({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onUntick();
   };
-  const save = async () => saveNotebook({ kind: 'roasts', ids }, `${ids.length}-roasts`);
+  const save = async () =>
+    saveNotebook({ kind: 'roasts', ids }, ids.length === 1 ? 'one-roast' : `${ids.length}-roasts`);
   const tag = async () => {
-    const word = tagging?.trim().slice(0, 30);
+    const [word] = withTags([], [tagging ?? '']);
     setTagging(undefined);
     if (!word) return;
-    const change = await tagRoasts(database(), ids, word);
-    notify({ text: `${capital(count)} tagged “${word}”.`, undo: change });
+    const { change, full } = await tagRoasts(database(), ids, word);
+    const tagged = full === 0 ? count : counted(ids.length - full, 'roast');
+    const rest = full === 0 ? '' : ` ${capital(counted(full, 'other'))} had twelve tags already.`;
+    notify({ text: `${capital(tagged)} tagged “${word}”.${rest}`, undo: change });
     onUntick();
   };
   return (
@@ -66,7 +70,7 @@ export function Ticked({ ticked, onUntick }: TickedProps) {
               autoFocus
               aria-label="Tag for the ticked roasts"
               placeholder="a word"
-              maxLength={30}
+              maxLength={TAG_LETTERS}
               className="border-ink min-h-11 w-32 border-b-2 bg-transparent"
               value={tagging}
               onChange={(event) => setTagging(event.target.value)}

@@ -1,9 +1,7 @@
 import { useState } from 'react';
-import type { Roast } from '@/core/roast';
+import { MOST_TAGS, type Roast, withTags } from '@/core/roast';
 import { database } from '@/store/current';
 import { editRoast } from '@/store/roasting';
-
-const MOST = 12;
 
 /** Words of one's own to find a roast by; Enter or a comma adds one, × takes it off. */
 export function Tags({ roast }: { readonly roast: Roast }) {
@@ -12,12 +10,9 @@ export function Tags({ roast }: { readonly roast: Roast }) {
   const keep = (next: readonly string[]) =>
     void editRoast(database(), roast.id, { tags: next.length > 0 ? [...next] : undefined });
   const add = () => {
-    const words = text
-      .split(',')
-      .map((word) => word.trim().slice(0, 30))
-      .filter((word) => word !== '' && !tags.includes(word));
+    const next = withTags(tags, text.split(','));
     setText('');
-    if (words.length > 0) keep([...tags, ...new Set(words)].slice(0, MOST));
+    if (next.length > tags.length) keep(next);
   };
   return (
     <div className="mt-5">
@@ -38,7 +33,7 @@ export function Tags({ roast }: { readonly roast: Roast }) {
             </button>
           </span>
         ))}
-        {tags.length < MOST && (
+        {tags.length < MOST_TAGS ? (
           <input
             aria-label="New tag"
             placeholder="add a word"
@@ -52,6 +47,8 @@ export function Tags({ roast }: { readonly roast: Roast }) {
             }}
             onBlur={add}
           />
+        ) : (
+          <span className="text-husk">Twelve are the most: take one off to add another.</span>
         )}
       </div>
     </div>
