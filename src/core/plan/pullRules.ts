@@ -2,6 +2,7 @@ import { DEGREES_TO_SECOND_CRACK } from '../forecast/index.ts';
 import { type Gear, methodOf } from '../gear/index.ts';
 import type { PullRule, PullRuleKind } from '../roast/index.ts';
 import { FIRST_CRACK_END_SHARE, SECOND_CRACK_SHARE, type ShadeNumber, shadeOf } from '../shade/index.ts';
+import { formatClock } from '../units/index.ts';
 
 /** A school of pulling: how it is said in a plan, and what its people go by. */
 export interface PullSchool {
@@ -87,17 +88,20 @@ export function schoolOf(kind: PullRuleKind): PullSchool {
   return found;
 }
 
+/** From two minutes on nobody counts in seconds: "105 s", "2:05". */
+const spanWords = (seconds: number): string => (seconds < 120 ? `${seconds} s` : formatClock(seconds));
+
 /** A rule as it stands in a sentence: "75 s after first crack". `degrees` writes a difference of temperatures. */
 export function ruleWords(rule: PullRule, degrees: (celsius: number) => string): string {
   switch (rule.kind) {
     case 'afterFirstCrack':
-      return `${rule.seconds} s after first crack`;
+      return `${spanWords(rule.seconds)} after first crack`;
     case 'afterFirstCrackEnd':
-      return rule.seconds === 0 ? 'as first crack ends' : `${rule.seconds} s after first crack ends`;
+      return rule.seconds === 0 ? 'as first crack ends' : `${spanWords(rule.seconds)} after first crack ends`;
     case 'firstSnaps':
       return 'at the first snaps of second crack';
     case 'intoSecondCrack':
-      return `${rule.seconds} s into second crack`;
+      return `${spanWords(rule.seconds)} into second crack`;
     case 'colour':
       return 'by colour';
     case 'probe':

@@ -1,5 +1,6 @@
-/** So many words of one's own a roast has at most, and so many letters each. */
+/** So many words of one’s own a roast has at most. */
 export const MOST_TAGS = 12;
+/** So many letters each. */
 export const TAG_LETTERS = 30;
 
 /** Tags with more of them at the end, each once and cut to its length; as many as there is room for. */

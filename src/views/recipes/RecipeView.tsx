@@ -137,10 +137,14 @@ function OneRecipe({ recipe, lot, gear, roasts }: Found) {
       <section className="border-ink mt-8 border-t-2 pt-4">
         <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
           <h2 className="mr-4 text-2xl">How close they came</h2>
-          <LineUpChoice value={lineUp} onChange={setLineUp} />
+          {roasts.length > 0 && <LineUpChoice value={lineUp} onChange={setLineUp} />}
         </div>
         {roasts.length === 0 ? (
-          <p className="text-husk">The roast it came from was deleted, and nothing was roasted by it yet.</p>
+          <p className="text-husk">
+            {recipe.by
+              ? `Nothing was roasted by it yet; the roast it came from stays with ${recipe.by}.`
+              : 'The roast it came from was deleted, and nothing was roasted by it yet.'}
+          </p>
         ) : (
           <>
             <ul className="mb-3 space-y-1">

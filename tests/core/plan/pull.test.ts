@@ -72,6 +72,12 @@ describe('pull rules', () => {
       ],
     );
     assert.equal(ruleWords({ kind: 'afterFirstCrackEnd', seconds: 0 }, degrees), 'as first crack ends');
+    const after = (seconds: number) => ruleWords({ kind: 'afterFirstCrack', seconds }, degrees);
+    assert.deepEqual([119, 120, 314].map(after), [
+      '119 s after first crack',
+      '2:00 after first crack',
+      '5:14 after first crack',
+    ]);
     assert.match(schoolOf('smell').school, /^By smell/);
   });
   it('move the forecast: the pull follows first crack once it is marked', () => {
