@@ -323,6 +323,8 @@ describe('a recipe', () => {
     await page.getByRole('radio', { name: 'somebody else’s', checked: true }).waitFor();
     await page.getByRole('button', { name: 'Keep it as theirs' }).click();
     await page.getByText('Write whose it is').waitFor();
+    const beans = await page.getByLabel('With your beans').locator('option:checked').innerText();
+    assert.equal(beans, `${file.lots[0].name}, ${file.lots[0].origin}`, 'those most like theirs');
     await page.getByLabel('Whose it is').fill('Cleo');
     await page.getByLabel('In your gear').selectOption({ label: 'Crank pot' });
     await page.getByRole('button', { name: 'Keep it as theirs' }).click();
@@ -335,6 +337,7 @@ describe('a recipe', () => {
       .first()
       .click();
     await page.getByText('It is Cleo’s.').waitFor();
+    await page.getByText('the roast it came from stays with Cleo.').waitFor();
     await page.getByText(/First crack about \d+:\d\d/).waitFor();
     const [saved] = await Promise.all([
       page.waitForEvent('download'),
