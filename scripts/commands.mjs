@@ -25,10 +25,10 @@ const ALONE = ['tests/core/seams.test.ts', 'tests/core/exchange/fileCheck.test.t
 
 /** Types, lint, the one-way imports, and every test without a browser; the longest first. */
 const checks = () => [
+  covered(together('core')),
   job('Types, of pages too', bin('astro'), ['check', '--minimumFailingSeverity', 'warning']),
   ...ALONE.map((file) => node(file, '--test', file)),
   together('store'),
-  covered(together('core')),
   job('Unused', bin('knip'), ['--no-progress']),
   job('Types of the core', bin('tsc'), ['--project', 'tsconfig.core.json']),
   job('Imports', bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']),
