@@ -8,6 +8,13 @@ export interface Changed {
 /** What changed for those who use Gander, newest first: shown when a newer Gander is offered. Add to the top. */
 export const changes: readonly Changed[] = [
   {
+    on: '2026-12-02',
+    says: [
+      'A large notebook is loaded and saved quicker once more.',
+      'A friend’s roast finds those of your beans and gear that are most like theirs.',
+    ],
+  },
+  {
     on: '2026-12-01',
     says: [
       'Listening shows more of the snaps once second crack rolls.',
