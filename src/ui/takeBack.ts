@@ -11,7 +11,9 @@ export const takeDoneBack = (done: Done): Promise<void> =>
 
 /** Brings back what was deleted, and says so. */
 export const haveBack = ({ id, gone }: Deleted, title: string): Promise<void> =>
-  takeBack(id, gone.length, { text: `${title} is back.` });
+  takeBack(id, gone.length, {
+    text: gone.length === 1 ? `${title} is back.` : `${title} is back, with ${gone.length - 1} more.`,
+  });
 
 /** Fetched when they are first wanted: the roast screen has no room to spare. */
 async function takeBack(id: string, rows: number, words: Pick<Notice, 'text' | 'of'>): Promise<void> {

@@ -329,6 +329,8 @@ describe('a recipe', () => {
     await page.getByLabel('In your gear').selectOption({ label: 'Crank pot' });
     await page.getByRole('button', { name: 'Keep it as theirs' }).click();
     await page.getByText('is kept among your recipes, as Cleo’s.').first().waitFor();
+    await page.getByRole('link', { name: 'See the recipe' }).waitFor();
+    assert.equal(await page.getByRole('button', { name: 'Keep it as theirs' }).count(), 0, 'it is not kept twice');
     await page.goto('/journal/');
     await page.getByText('41 roasts').waitFor();
     await page.goto('/journal/recipes/');

@@ -9,7 +9,7 @@ import { formatClock } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { keepTheirs } from '@/store/recipes';
-import { Button } from '@/ui/Button';
+import { Button, LinkButton } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
 import { Ribbon } from '@/ui/ribbon/Ribbon';
 import { TimeAxis } from '@/ui/ribbon/TimeAxis';
@@ -24,13 +24,24 @@ interface TheirsProps {
 /** What somebody else gave: to look at, and to keep as theirs. Their beans, jars and prices never become yours. */
 export function Theirs({ notebook, onDone }: TheirsProps) {
   const mine = useLiveQuery(async () => {
-    const [lots, gear] = await Promise.all([database().lots.toArray(), database().gear.toArray()]);
-    return { lots: lots.filter((lot) => !lot.removedAt), gear: gear.filter((each) => !each.removedAt) };
+    const { lots: allLots, gear: allGear, recipes: allRecipes } = database();
+    const [lots, gear, recipes] = await Promise.all([
+      allLots.toArray(),
+      allGear.toArray(),
+      allRecipes.toCollection().primaryKeys(),
+    ]);
+    return {
+      lots: lots.filter((lot) => !lot.removedAt),
+      gear: gear.filter((each) => !each.removedAt),
+      recipes: new Set<string>(recipes),
+    };
   }, []);
   const [by, setBy] = useState('');
   const [lotId, setLotId] = useState<string>();
   const [gearId, setGearId] = useState<string>();
   const [error, setError] = useState<string>();
+  /** What became of theirs that was kept, for which beans and gear: the recipe's id, which may have been taken back since. */
+  const [kept, setKept] = useState<ReadonlyMap<string, string>>(new Map());
   if (!mine) return null;
   const nameOf = (recipe: Pick<Recipe, 'lotId' | 'gearId'>) => ({
     lot: notebook.lots.find(({ id }) => id === recipe.lotId),
@@ -39,25 +50,26 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   const myLot = mine.lots.find(({ id }) => id === lotId) ?? likest(mine.lots, notebook.lots, LOT_ALIKE) ?? mine.lots[0];
   const myGear =
     mine.gear.find(({ id }) => id === gearId) ?? likest(mine.gear, notebook.gear, ['method']) ?? mine.gear[0];
-  const keep = async (recipe: WhatToDo, name: string) => {
+  const keyOf = (id: string) => [id, myLot?.id, myGear?.id].join(' ');
+  const keptAs = (id: string) => {
+    const recipeId = kept.get(keyOf(id));
+    return recipeId !== undefined && mine.recipes.has(recipeId) ? recipeId : undefined;
+  };
+  const keep = async (id: string, recipe: WhatToDo, name: string) => {
     const { lot, gear } = nameOf(recipe);
     if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
     if (!myLot || !myGear) return setError('Add beans and gear of your own first: a recipe is for something to roast.');
     setError(undefined);
-    const note = [
-      `Their beans: ${lot ? lotTitle(lot) : 'not said'}`,
-      `their gear: ${gear?.nickname ?? 'not said'}.`,
-      recipe.note,
-    ]
-      .filter(Boolean)
-      .join(', ')
-      .slice(0, 1000);
+    const whence = `Their beans: ${lot ? lotTitle(lot) : 'not said'}; their gear: ${gear?.nickname ?? 'not said'}.`;
+    const note = [whence, recipe.note].filter(Boolean).join(' ').slice(0, 1000);
     const change = await keepTheirs(database(), recipe, name, {
       lotId: myLot.id,
       gearId: myGear.id,
       by: by.trim(),
       note,
     });
+    const recipeId = change[0]?.after?.id;
+    if (recipeId !== undefined) setKept(new Map(kept).set(keyOf(id), recipeId));
     notify({ text: `“${name}” is kept among your recipes, as ${by.trim()}’s.`, undo: change });
   };
   const pulled = notebook.roasts.filter((roast) => milestonesOfRoast(roast).pull !== undefined);
@@ -102,7 +114,8 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
               key={roast.id}
               title={`${lot ? lotTitle(lot) : 'Beans'} in the ${gear?.nickname ?? 'gear'}`}
               roast={roast}
-              onKeep={() => void keep(whatToDo(roast), name)}
+              keptAs={keptAs(roast.id)}
+              onKeep={() => void keep(roast.id, whatToDo(roast), name)}
             />
           );
         })}
@@ -111,7 +124,8 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
             key={recipe.id}
             title={`The recipe “${recipe.name}”`}
             roast={{ guide: recipe.guide, wantedShade: recipe.shade, greenGrams: recipe.greenGrams, entries: [] }}
-            onKeep={() => void keep(whatOf(recipe), recipe.name)}
+            keptAs={keptAs(recipe.id)}
+            onKeep={() => void keep(recipe.id, whatOf(recipe), recipe.name)}
           />
         ))}
       </ul>
@@ -136,11 +150,13 @@ const whatOf = ({ id: _, name: __, createdAt: ___, ...what }: Recipe): WhatToDo 
 interface ShownProps {
   readonly title: string;
   readonly roast: Pick<Roast, 'entries' | 'wantedShade' | 'greenGrams' | 'guide' | 'note'>;
+  /** The recipe that it was kept as. */
+  readonly keptAs: string | undefined;
   readonly onKeep: () => void;
 }
 
 /** One of their roasts or recipes: its ribbon and the figures that matter. */
-function Shown({ title, roast, onKeep }: ShownProps) {
+function Shown({ title, roast, keptAs, onKeep }: ShownProps) {
   const words = useWords();
   const { ref, width } = useWidth();
   const ribbon = (roast.entries.length === 0 ? ribbonOfGuide(roast) : undefined) ?? ribbonOf(roast);
@@ -161,9 +177,15 @@ function Shown({ title, roast, onKeep }: ShownProps) {
         <Ribbon ribbon={ribbon} width={width} bodyHeight={36} fromS={0} toS={ribbon.toS * 1.01} />
         <TimeAxis width={width} fromS={0} toS={ribbon.toS * 1.01} />
       </div>
-      <Button className="mt-2" onClick={onKeep}>
-        Keep it as theirs
-      </Button>
+      {keptAs === undefined ? (
+        <Button className="mt-2" onClick={onKeep}>
+          Keep it as theirs
+        </Button>
+      ) : (
+        <p className="mt-2">
+          <LinkButton href={`/journal/recipe/?id=${encodeURIComponent(keptAs)}`}>See the recipe</LinkButton>
+        </p>
+      )}
     </li>
   );
 }
