@@ -13,17 +13,20 @@ export function rowSchema(table: ContentTable): z.ZodType {
 /** What keeps a row out of a notebook; undefined for a sound one. The path begins with the table. */
 export function rowFault(table: ContentTable | 'household', row: unknown): Issue | undefined {
   if (isSound(table, row)) return undefined;
-  const parsed = (table === 'household' ? householdSchema : rowSchema(table)).safeParse(row);
+  const parsed = schemaOf(table).safeParse(row);
   const [issue] = parsed.success ? [] : parsed.error.issues;
   return issue && { code: 'shape', path: [table, ...issue.path.map(plainKey)], detail: detailOf(issue) };
 }
 
+const schemaOf = (table: ContentTable | 'household'): z.ZodType =>
+  table === 'household' ? householdSchema : rowSchema(table);
+
 /** Made when a table is first asked about: most pages look at few tables. */
-const tests = new Map<ContentTable | 'household', (row: unknown) => boolean>();
+const soundnessOf = new Map<ContentTable | 'household', ReturnType<typeof soundnessTest>>();
 
 function isSound(table: ContentTable | 'household', row: unknown): boolean {
-  const test = tests.get(table) ?? soundnessTest(table === 'household' ? householdSchema : rowSchema(table));
-  tests.set(table, test);
+  const test = soundnessOf.get(table) ?? soundnessTest(schemaOf(table));
+  soundnessOf.set(table, test);
   return test(row);
 }
 

@@ -90,12 +90,9 @@ function withChecks(schema: z.core.$ZodTypes, type: Test): Test | undefined {
   // A format of its own, such as a date, is a check that the schema is itself.
   const checks = [...('check' in def ? [schema as unknown as z.core.$ZodChecks] : []), ...(def.checks ?? [])];
   const tests = checks.map((check) => checkTest((check as z.core.$ZodChecks)._zod.def));
-  if (tests.includes(undefined)) return undefined;
-  const known = tests as readonly Test[];
-  const [first, ...more] = known;
-  if (!first) return type;
-  if (more.length === 0) return (value) => type(value) && first(value);
-  return (value) => type(value) && known.every((test) => test(value));
+  const known = tests.filter((test) => test !== undefined);
+  if (known.length < tests.length) return undefined;
+  return known.length === 0 ? type : (value) => type(value) && known.every((test) => test(value));
 }
 
 /** One thing that is said of a value of the right type. */
