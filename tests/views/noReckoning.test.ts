@@ -14,7 +14,7 @@ const MAY = {
     'ahead/StockChart.tsx',
     'compare/ComparedTemperatures.tsx',
     'files/FromLog.tsx',
-    'files/Theirs.tsx',
+    'files/TheirRoast.tsx',
     'larder/LotRow.tsx',
     'live/Beans.tsx',
     'live/LiveRibbon.tsx',

@@ -1,5 +1,6 @@
 export { type CarriedRecipe, carryRecipe, isOwnBatch, whatGearTakes } from './carried.ts';
 export { type WhatToDo, whatToDo } from './fromRoast.ts';
+export { likestGear, likestLot } from './likest.ts';
 export {
   closenessTo,
   paceAgainst,

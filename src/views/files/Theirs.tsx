@@ -2,19 +2,14 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { lotTitle } from '@/core/bean';
 import type { Notebook } from '@/core/exchange';
-import { type Recipe, type WhatToDo, whatToDo } from '@/core/recipe';
-import { milestonesOfRoast, type Roast, ribbonOf, ribbonOfGuide, roastedGrams, shadeAsKnown } from '@/core/roast';
-import { lossPercent } from '@/core/shade';
-import { formatClock } from '@/core/units';
+import { likestGear, likestLot, type Recipe, type WhatToDo, whatToDo } from '@/core/recipe';
+import { milestonesOfRoast } from '@/core/roast';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
 import { keepTheirs } from '@/store/recipes';
-import { Button, LinkButton } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
-import { Ribbon } from '@/ui/ribbon/Ribbon';
-import { TimeAxis } from '@/ui/ribbon/TimeAxis';
-import { useWords } from '@/ui/useHousehold';
-import { useWidth } from '@/ui/useWidth';
+import { TheirRoast } from './TheirRoast';
 
 interface TheirsProps {
   readonly notebook: Notebook;
@@ -47,9 +42,8 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
     lot: notebook.lots.find(({ id }) => id === recipe.lotId),
     gear: notebook.gear.find(({ id }) => id === recipe.gearId),
   });
-  const myLot = mine.lots.find(({ id }) => id === lotId) ?? likest(mine.lots, notebook.lots, LOT_ALIKE) ?? mine.lots[0];
-  const myGear =
-    mine.gear.find(({ id }) => id === gearId) ?? likest(mine.gear, notebook.gear, ['method']) ?? mine.gear[0];
+  const myLot = mine.lots.find(({ id }) => id === lotId) ?? likestLot(mine.lots, notebook.lots) ?? mine.lots[0];
+  const myGear = mine.gear.find(({ id }) => id === gearId) ?? likestGear(mine.gear, notebook.gear) ?? mine.gear[0];
   const keyOf = (id: string) => [id, myLot?.id, myGear?.id].join(' ');
   const keptAs = (id: string) => {
     const recipeId = kept.get(keyOf(id));
@@ -110,7 +104,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
           const { lot, gear } = nameOf(roast);
           const name = lot ? lot.name : 'A roast';
           return (
-            <Shown
+            <TheirRoast
               key={roast.id}
               title={`${lot ? lotTitle(lot) : 'Beans'} in the ${gear?.nickname ?? 'gear'}`}
               roast={roast}
@@ -120,7 +114,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
           );
         })}
         {notebook.recipes.map((recipe) => (
-          <Shown
+          <TheirRoast
             key={recipe.id}
             title={`The recipe “${recipe.name}”`}
             roast={{ guide: recipe.guide, wantedShade: recipe.shade, greenGrams: recipe.greenGrams, entries: [] }}
@@ -134,58 +128,5 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   );
 }
 
-/** What makes beans alike, the most telling first. */
-const LOT_ALIKE = ['name', 'origin', 'process'] as const;
-
-/** The first of mine that is as one of theirs in the most telling thing in which any is. */
-function likest<T>(mine: readonly T[], theirs: readonly T[], by: readonly (keyof T)[]): T | undefined {
-  const [most, ...rest] = by;
-  if (most === undefined) return undefined;
-  return mine.find((each) => theirs.some((other) => other[most] === each[most])) ?? likest(mine, theirs, rest);
-}
-
 /** A recipe without what it is called and when it was kept, there. */
 const whatOf = ({ id: _, name: __, createdAt: ___, ...what }: Recipe): WhatToDo => what;
-
-interface ShownProps {
-  readonly title: string;
-  readonly roast: Pick<Roast, 'entries' | 'wantedShade' | 'greenGrams' | 'guide' | 'note'>;
-  /** The recipe that it was kept as. */
-  readonly keptAs: string | undefined;
-  readonly onKeep: () => void;
-}
-
-/** One of their roasts or recipes: its ribbon and the figures that matter. */
-function Shown({ title, roast, keptAs, onKeep }: ShownProps) {
-  const words = useWords();
-  const { ref, width } = useWidth();
-  const ribbon = (roast.entries.length === 0 ? ribbonOfGuide(roast) : undefined) ?? ribbonOf(roast);
-  const { firstCrack, pull } = ribbon.milestones;
-  const roasted = roastedGrams(roast);
-  const figures = [
-    words.weight(roast.greenGrams),
-    words.shade(shadeAsKnown(roast)),
-    firstCrack === undefined ? undefined : `first crack ${formatClock(firstCrack)}`,
-    pull === undefined ? undefined : `pulled ${formatClock(pull)}`,
-    roasted === undefined ? undefined : `loss ${lossPercent(roast.greenGrams, roasted).toFixed(1)} %`,
-    roast.note,
-  ];
-  return (
-    <li>
-      <b>{title}</b> <span className="text-husk">{figures.filter(Boolean).join(' · ')}</span>
-      <div ref={ref} className="mt-2">
-        <Ribbon ribbon={ribbon} width={width} bodyHeight={36} fromS={0} toS={ribbon.toS * 1.01} />
-        <TimeAxis width={width} fromS={0} toS={ribbon.toS * 1.01} />
-      </div>
-      {keptAs === undefined ? (
-        <Button className="mt-2" onClick={onKeep}>
-          Keep it as theirs
-        </Button>
-      ) : (
-        <p className="mt-2">
-          <LinkButton href={`/journal/recipe/?id=${encodeURIComponent(keptAs)}`}>See the recipe</LinkButton>
-        </p>
-      )}
-    </li>
-  );
-}

@@ -1,7 +1,7 @@
 import { Download, Tag, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { MOST_COMPARED } from '@/core/compare';
-import { TAG_LETTERS, withTags } from '@/core/roast';
+import { MOST_TAGS, TAG_LETTERS, withTags } from '@/core/roast';
 import { capital, counted } from '@/core/units';
 import { database } from '@/store/current';
 import { notify } from '@/store/notices';
@@ -28,15 +28,14 @@ export function Ticked({ ticked, onUntick }: TickedProps) {
     notify({ text: `${capital(count)} deleted, with what was noted of them.`, undo: change });
     onUntick();
   };
-  const save = async () =>
-    saveNotebook({ kind: 'roasts', ids }, ids.length === 1 ? 'one-roast' : `${ids.length}-roasts`);
+  const save = async () => saveNotebook({ kind: 'roasts', ids }, counted(ids.length, 'roast'));
   const tag = async () => {
     const [word] = withTags([], [tagging ?? '']);
     setTagging(undefined);
     if (!word) return;
     const { change, full } = await tagRoasts(database(), ids, word);
     const tagged = full === 0 ? count : counted(ids.length - full, 'roast');
-    const rest = full === 0 ? '' : ` ${capital(counted(full, 'other'))} had twelve tags already.`;
+    const rest = full === 0 ? '' : ` ${capital(counted(full, 'other'))} had ${MOST_TAGS} tags already.`;
     notify({ text: `${capital(tagged)} tagged “${word}”.${rest}`, undo: change });
     onUntick();
   };

@@ -48,7 +48,7 @@ export function Tags({ roast }: { readonly roast: Roast }) {
             onBlur={add}
           />
         ) : (
-          <span className="text-husk">Twelve are the most: take one off to add another.</span>
+          <span className="text-husk">{MOST_TAGS} are the most: take one off to add another.</span>
         )}
       </div>
     </div>
