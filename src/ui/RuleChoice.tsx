@@ -1,5 +1,5 @@
 import type { Gear } from '@/core/gear';
-import { schoolsFor } from '@/core/plan';
+import { ruleClock, schoolsFor } from '@/core/plan';
 import type { PullRule, PullRuleKind } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { fromCelsius } from '@/core/units';
@@ -30,6 +30,8 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =
     'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
+  // Elsewhere it is told so.
+  const clock = 'seconds' in rule ? ruleClock(rule.seconds) : undefined;
   // A roast that is repeated has the rule that it had, also where none would propose it.
   const fitting = schoolsFor(gear, shade).map(({ kind }) => kind);
   const kinds = fitting.includes(rule.kind) ? fitting : [rule.kind, ...fitting];
@@ -51,6 +53,7 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
             onChange={(event) => setNumber(event.target.value)}
           />{' '}
           {'degreesPast' in rule ? `°${temperatureUnit}` : 's'}
+          {clock && ` (${clock})`}
         </span>
       )}{' '}
       <span className="whitespace-nowrap">

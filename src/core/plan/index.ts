@@ -27,7 +27,7 @@ export {
   proposedRule,
   pullRecordOf,
 } from './proposedRule.ts';
-export { pullSchools, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
+export { pullSchools, ruleClock, ruleWords, schoolOf, schoolsFor } from './pullRules.ts';
 export {
   type DayBatch,
   type RoastDay,

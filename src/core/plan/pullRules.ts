@@ -88,8 +88,12 @@ export function schoolOf(kind: PullRuleKind): PullSchool {
   return found;
 }
 
-/** From two minutes on nobody counts in seconds: "105 s", "2:05". */
-const spanWords = (seconds: number): string => (seconds < 120 ? `${seconds} s` : formatClock(seconds));
+/** A rule's time as a clock, "2:05", where it is long enough that nobody counts it in seconds: from two minutes on. */
+export function ruleClock(seconds: number): string | undefined {
+  return seconds < 120 ? undefined : formatClock(seconds);
+}
+
+const spanWords = (seconds: number): string => ruleClock(seconds) ?? `${seconds} s`;
 
 /** A rule as it stands in a sentence: "75 s after first crack". `degrees` writes a difference of temperatures. */
 export function ruleWords(rule: PullRule, degrees: (celsius: number) => string): string {
