@@ -61,8 +61,10 @@ export function SaveReminder() {
 
 /** “Saved 41 days ago; 12 roasts since.” */
 export function sinceWords({ days, roasts }: Pick<SinceSaved, 'days' | 'roasts'>): string {
-  if (days === undefined)
-    return `${counted(roasts, 'roast')} and never saved as a file: browsers may clear their data.`;
+  if (days === undefined) {
+    const what = roasts === 0 ? 'Never' : `${counted(roasts, 'roast')} and never`;
+    return `${what} saved as a file: browsers may clear their data.`;
+  }
   const ago = days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
   return `Saved ${ago}; ${roasts === 0 ? 'no roast' : counted(roasts, 'roast')} since.`;
 }

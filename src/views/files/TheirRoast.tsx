@@ -12,7 +12,8 @@ interface TheirRoastProps {
   readonly roast: Pick<Roast, 'entries' | 'wantedShade' | 'greenGrams' | 'guide' | 'note'>;
   /** The recipe that it was kept as. */
   readonly keptAs: string | undefined;
-  readonly onKeep: () => void;
+  /** None where there is nothing to roast it with. */
+  readonly onKeep: (() => void) | undefined;
 }
 
 /** One of their roasts or recipes: its ribbon and the figures that matter. */
@@ -37,14 +38,16 @@ export function TheirRoast({ title, roast, keptAs, onKeep }: TheirRoastProps) {
         <Ribbon ribbon={ribbon} width={width} bodyHeight={36} fromS={0} toS={ribbon.toS * 1.01} />
         <TimeAxis width={width} fromS={0} toS={ribbon.toS * 1.01} />
       </div>
-      {keptAs === undefined ? (
-        <Button className="mt-2" onClick={onKeep}>
-          Keep it as theirs
-        </Button>
-      ) : (
+      {keptAs !== undefined ? (
         <p className="mt-2">
           <LinkButton href={`/journal/recipe/?id=${encodeURIComponent(keptAs)}`}>See the recipe</LinkButton>
         </p>
+      ) : (
+        onKeep && (
+          <Button className="mt-2" onClick={onKeep}>
+            Keep it as theirs
+          </Button>
+        )
       )}
     </li>
   );

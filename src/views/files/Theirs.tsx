@@ -44,6 +44,21 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   });
   const myLot = mine.lots.find(({ id }) => id === lotId) ?? likestLot(mine.lots, notebook.lots) ?? mine.lots[0];
   const myGear = mine.gear.find(({ id }) => id === gearId) ?? likestGear(mine.gear, notebook.gear) ?? mine.gear[0];
+  /** Without beans and gear of their own there is nothing to roast it with. */
+  const keepable = myLot !== undefined && myGear !== undefined;
+  const wanting = [
+    !myLot && (
+      <a key="beans" className="underline underline-offset-4" href="/larder/">
+        beans
+      </a>
+    ),
+    !myLot && !myGear && ' and ',
+    !myGear && (
+      <a key="gear" className="underline underline-offset-4" href="/gear/">
+        gear
+      </a>
+    ),
+  ];
   const keyOf = (id: string) => [id, myLot?.id, myGear?.id].join(' ');
   const keptAs = (id: string) => {
     const recipeId = kept.get(keyOf(id));
@@ -51,8 +66,8 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   };
   const keep = async (id: string, recipe: WhatToDo, name: string) => {
     const { lot, gear } = nameOf(recipe);
+    if (!myLot || !myGear) return;
     if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
-    if (!myLot || !myGear) return setError('Add beans and gear of your own first: a recipe is for something to roast.');
     setError(undefined);
     const whence = `Their beans: ${lot ? lotTitle(lot) : 'not said'}; their gear: ${gear?.nickname ?? 'not said'}.`;
     const note = [whence, recipe.note].filter(Boolean).join(' ').slice(0, 1000);
@@ -69,33 +84,42 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   const pulled = notebook.roasts.filter((roast) => milestonesOfRoast(roast).pull !== undefined);
   return (
     <div className="mt-4 space-y-5">
-      <p>
-        Look at it here. What you keep becomes a recipe of theirs, reckoned for your own gear; their beans, jars, cups
-        and prices stay out of your notebook.
-      </p>
-      <TextField
-        label="Whose it is"
-        maxLength={60}
-        value={by}
-        error={error}
-        onChange={(event) => setBy(event.target.value)}
-      />
-      <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField label="With your beans" value={myLot?.id} onChange={(event) => setLotId(event.target.value)}>
-          {mine.lots.map((lot) => (
-            <option key={lot.id} value={lot.id}>
-              {lotTitle(lot)}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label="In your gear" value={myGear?.id} onChange={(event) => setGearId(event.target.value)}>
-          {mine.gear.map((gear) => (
-            <option key={gear.id} value={gear.id}>
-              {gear.nickname}
-            </option>
-          ))}
-        </SelectField>
-      </div>
+      {keepable ? (
+        <>
+          <p>
+            Look at it here. What you keep becomes a recipe of theirs, reckoned for your own gear; their beans, jars,
+            cups and prices stay out of your notebook.
+          </p>
+          <TextField
+            label="Whose it is"
+            maxLength={60}
+            value={by}
+            error={error}
+            onChange={(event) => setBy(event.target.value)}
+          />
+          <div className="grid gap-4 sm:grid-cols-2">
+            <SelectField label="With your beans" value={myLot?.id} onChange={(event) => setLotId(event.target.value)}>
+              {mine.lots.map((lot) => (
+                <option key={lot.id} value={lot.id}>
+                  {lotTitle(lot)}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField label="In your gear" value={myGear?.id} onChange={(event) => setGearId(event.target.value)}>
+              {mine.gear.map((gear) => (
+                <option key={gear.id} value={gear.id}>
+                  {gear.nickname}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+        </>
+      ) : (
+        <p>
+          Look at it here. To keep any of it as a recipe of theirs, it needs something of yours to be roasted with: add{' '}
+          {wanting} first, then open the file again.
+        </p>
+      )}
       {pulled.length + notebook.recipes.length === 0 && (
         <p className="text-husk">None of its roasts came to a pull, so there is nothing to roast by.</p>
       )}
@@ -109,7 +133,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
               title={`${lot ? lotTitle(lot) : 'Beans'} in the ${gear?.nickname ?? 'gear'}`}
               roast={roast}
               keptAs={keptAs(roast.id)}
-              onKeep={() => void keep(roast.id, whatToDo(roast), name)}
+              onKeep={keepable ? () => void keep(roast.id, whatToDo(roast), name) : undefined}
             />
           );
         })}
@@ -119,7 +143,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
             title={`The recipe “${recipe.name}”`}
             roast={{ guide: recipe.guide, wantedShade: recipe.shade, greenGrams: recipe.greenGrams, entries: [] }}
             keptAs={keptAs(recipe.id)}
-            onKeep={() => void keep(recipe.id, whatOf(recipe), recipe.name)}
+            onKeep={keepable ? () => void keep(recipe.id, whatOf(recipe), recipe.name) : undefined}
           />
         ))}
       </ul>
