@@ -1,6 +1,6 @@
 import type { Size } from './light.ts';
 import { axesOf, ellipseFill, type Moments } from './moments.ts';
-import type { Levels, Part, Sweeper } from './parts.ts';
+import { type Levels, MOST_LEVELS, type Part, type Sweeper } from './parts.ts';
 
 /** A part of a plane that may be a bean. */
 export interface Candidate extends Part {
@@ -60,12 +60,11 @@ function levelsOf(values: Float32Array, step: number): Levels {
     if (value > most) most = value;
   }
   const from = step > 0 ? least : most;
-  const levels = Math.min(254, Math.floor((most - least) / Math.abs(step)) + 1);
+  const levels = Math.min(MOST_LEVELS, Math.floor((most - least) / Math.abs(step)) + 1);
+  const perStep = 1 / step;
   const levelOf = new Uint8Array(values.length);
-  for (let i = 0; i < values.length; i++) {
-    const level = ((values[i] as number) - from) / step;
-    levelOf[i] = level < levels ? level : levels - 1;
-  }
+  for (let i = 0; i < values.length; i++)
+    levelOf[i] = Math.min(levels - 1, (((values[i] as number) - from) * perStep) | 0);
   return { levels, levelOf };
 }
 

@@ -21,23 +21,34 @@ export interface Wanted {
   readonly isWanted: (moments: Moments) => boolean;
 }
 
+/** A byte holds as many levels, and one value for what was seen already or is out. */
+export const MOST_LEVELS = 255;
+const SEEN = 255;
+const NONE = -1;
+
 /**
- * Finds the parts that thresholds make of planes of one size. One pass a sweep: pixels are joined in order of their level
- * (union-find), and each part carries its moments. Source of the order: pixels by level as in D. Nistér & H. Stewénius 2008.
+ * Finds the parts that thresholds make of planes of one size. One pass a sweep, in the order in which water would fill the plane:
+ * it runs down to the lowest place that it can reach and rises there, so that the parts that are not yet full lie on a pile, the
+ * deepest on top, and all that is touched lies close together. Source: D. Nistér & H. Stewénius, Linear time maximally stable
+ * extremal regions, 2008.
  */
 export class Sweeper {
   readonly #width: number;
   readonly #height: number;
   readonly #isOut: Uint8Array;
-  /** To which part each pixel was given; parts are numbered as they begin, so that their sums lie close together. */
-  readonly #partOf: Int32Array;
-  readonly #parent: Int32Array;
-  readonly #seed: Int32Array;
-  readonly #stamp: Uint8Array;
-  readonly #sums: Float64Array;
+  /** The level of what was not seen yet. */
+  readonly #dry: Uint8Array;
+  /** The shore: of each level the pixel that waits last, and of each pixel the one before it. */
+  readonly #waits = new Int32Array(MOST_LEVELS);
+  readonly #before: Int32Array;
+  /** The pile of parts: each lies lower than the one under it, so that there are no more than levels. */
+  readonly #sums = new Float64Array(SUMS * MOST_LEVELS);
+  readonly #seed = new Int32Array(MOST_LEVELS);
+  readonly #level = new Int32Array(MOST_LEVELS);
+  #top = NONE;
+  #lowerLevel = 0;
   readonly #turns: Int32Array;
   readonly #found: Int32Array;
-  #parts = 0;
   #turn = 0;
 
   /** `isOut` is 1 where nothing is joined. */
@@ -46,99 +57,119 @@ export class Sweeper {
     this.#width = width;
     this.#height = height;
     this.#isOut = isOut;
-    this.#partOf = new Int32Array(size);
-    // No two neighbours begin a part each, so that there are at most half as many parts as pixels.
-    const most = (size >> 1) + 1;
-    this.#parent = new Int32Array(most);
-    this.#seed = new Int32Array(most);
-    this.#stamp = new Uint8Array(most);
-    this.#sums = new Float64Array(SUMS * most);
+    this.#dry = new Uint8Array(size);
+    this.#before = new Int32Array(size);
     this.#turns = new Int32Array(size);
     this.#found = new Int32Array(size);
   }
 
   /** Every part that a threshold, raised level by level, makes of a plane, where it is wanted. */
-  parts(plane: Levels, { leastArea, mostArea, isWanted }: Wanted): Part[] {
-    const order = byLevel(plane, this.#isOut);
-    const sums = this.#sums;
-    this.#partOf.fill(NOT_YET);
-    this.#parts = 0;
+  parts(plane: Levels, wanted: Wanted): Part[] {
     const found: Part[] = [];
-    let from = 0;
-    for (let level = 0; level < plane.levels; level++) {
-      const to = order.ends[level] as number;
-      for (let k = from; k < to; k++) this.#add(order.pixels[k] as number);
-      for (let k = from; k < to; k++) {
-        const part = this.#rootOf(this.#partOf[order.pixels[k] as number] as number);
-        if (this.#stamp[part] === level) continue;
-        this.#stamp[part] = level;
-        const area = sums[SUMS * part] as number;
-        if (area < leastArea || area > mostArea) continue;
-        const moments = momentsOf(sums, SUMS * part);
-        if (isWanted(moments)) found.push({ ...moments, seed: this.#seed[part] as number, level });
-      }
-      from = to;
-    }
+    const dry = this.#dry;
+    dry.set(plane.levelOf);
+    for (let pixel = 0; pixel < dry.length; pixel++) if (this.#isOut[pixel]) dry[pixel] = SEEN;
+    this.#waits.fill(NONE);
+    for (let pixel = 0; pixel < dry.length; pixel++)
+      if (dry[pixel] !== SEEN) this.#fill(pixel, plane.levels, wanted, found);
     return found;
   }
 
-  #add(pixel: number): void {
-    const width = this.#width;
-    const partOf = this.#partOf;
-    const y = (pixel / width) | 0;
-    const x = pixel - y * width;
-    let part = NOT_YET;
-    if (x > 0) part = this.#join(part, partOf[pixel - 1] as number);
-    if (x < width - 1) part = this.#join(part, partOf[pixel + 1] as number);
-    if (y > 0) part = this.#join(part, partOf[pixel - width] as number);
-    if (y < this.#height - 1) part = this.#join(part, partOf[pixel + width] as number);
-    if (part === NOT_YET) part = this.#begin(pixel);
-    partOf[pixel] = part;
-    const sums = this.#sums;
-    const offset = SUMS * part;
-    sums[offset] = (sums[offset] as number) + 1;
-    sums[offset + 1] = (sums[offset + 1] as number) + x;
-    sums[offset + 2] = (sums[offset + 2] as number) + y;
-    sums[offset + 3] = (sums[offset + 3] as number) + x * x;
-    sums[offset + 4] = (sums[offset + 4] as number) + x * y;
-    sums[offset + 5] = (sums[offset + 5] as number) + y * y;
-  }
-
-  #begin(pixel: number): number {
-    const part = this.#parts++;
-    this.#parent[part] = part;
-    this.#seed[part] = pixel;
-    this.#stamp[part] = 255;
-    this.#sums.fill(0, SUMS * part, SUMS * part + SUMS);
-    return part;
-  }
-
-  #rootOf(part: number): number {
-    const parent = this.#parent;
-    let here = part;
-    let above = parent[here] as number;
-    while (above !== here) {
-      const next = parent[above] as number;
-      parent[here] = next;
-      here = next;
-      above = parent[here] as number;
+  /** Fills all that can be reached from a pixel. */
+  #fill(from: number, levels: number, wanted: Wanted, found: Part[]): void {
+    const [width, waits, before, sums] = [this.#width, this.#waits, this.#before, this.#sums];
+    const perWidth = 1 / width;
+    let pixel = from;
+    let level = this.#dry[from] as number;
+    this.#dry[from] = SEEN;
+    this.#begin(from, level);
+    for (;;) {
+      const y = ((pixel + 0.5) * perWidth) | 0;
+      const x = pixel - y * width;
+      const lower = this.#lowerBeside(pixel, x, y, level);
+      if (lower !== NONE) {
+        before[pixel] = waits[level] as number;
+        waits[level] = pixel;
+        pixel = lower;
+        level = this.#lowerLevel;
+        this.#begin(pixel, level);
+        continue;
+      }
+      const at = SUMS * this.#top;
+      sums[at] = (sums[at] as number) + 1;
+      sums[at + 1] = (sums[at + 1] as number) + x;
+      sums[at + 2] = (sums[at + 2] as number) + y;
+      sums[at + 3] = (sums[at + 3] as number) + x * x;
+      sums[at + 4] = (sums[at + 4] as number) + x * y;
+      sums[at + 5] = (sums[at + 5] as number) + y * y;
+      let next = level;
+      while (next < levels && waits[next] === NONE) next++;
+      if (next > level) this.#rise(next, wanted, found);
+      if (next === levels) break;
+      level = next;
+      pixel = waits[level] as number;
+      waits[level] = before[pixel] as number;
     }
-    return here;
+    this.#top = NONE;
   }
 
-  /** The part that `a`, a root or none, makes with the neighbour's part, if it has one. */
-  #join(a: number, neighbour: number): number {
-    if (neighbour === NOT_YET) return a;
-    const b = this.#rootOf(neighbour);
-    if (a === b || a === NOT_YET) return b;
+  /** Looks at what lies beside a pixel: gives the first that lies lower; what lies as high or higher waits. */
+  #lowerBeside(pixel: number, x: number, y: number, level: number): number {
+    const width = this.#width;
+    if (x < width - 1 && this.#isLower(pixel + 1, level)) return pixel + 1;
+    if (y < this.#height - 1 && this.#isLower(pixel + width, level)) return pixel + width;
+    if (x > 0 && this.#isLower(pixel - 1, level)) return pixel - 1;
+    if (y > 0 && this.#isLower(pixel - width, level)) return pixel - width;
+    return NONE;
+  }
+
+  #isLower(pixel: number, than: number): boolean {
+    const level = this.#dry[pixel] as number;
+    if (level === SEEN) return false;
+    this.#dry[pixel] = SEEN;
+    if (level < than) {
+      this.#lowerLevel = level;
+      return true;
+    }
+    this.#before[pixel] = this.#waits[level] as number;
+    this.#waits[level] = pixel;
+    return false;
+  }
+
+  #begin(pixel: number, level: number): void {
+    const top = ++this.#top;
+    this.#seed[top] = pixel;
+    this.#level[top] = level;
+    this.#sums.fill(0, SUMS * top, SUMS * top + SUMS);
+  }
+
+  /** The part on top is full: it is told, and joins the one under it or rises, until it lies at a level. */
+  #rise(to: number, wanted: Wanted, found: Part[]): void {
+    const level = this.#level;
+    while ((level[this.#top] as number) < to) {
+      this.#tell(wanted, found);
+      const under = this.#top - 1;
+      if (under < 0 || (level[under] as number) > to) level[this.#top] = to;
+      else this.#joinUnder(under);
+    }
+  }
+
+  #tell({ leastArea, mostArea, isWanted }: Wanted, found: Part[]): void {
+    const top = this.#top;
+    const area = this.#sums[SUMS * top] as number;
+    if (area < leastArea || area > mostArea) return;
+    const moments = momentsOf(this.#sums, SUMS * top);
+    if (isWanted(moments))
+      found.push({ ...moments, seed: this.#seed[top] as number, level: this.#level[top] as number });
+  }
+
+  #joinUnder(under: number): void {
     const sums = this.#sums;
-    const isLarger = (sums[SUMS * a] as number) >= (sums[SUMS * b] as number);
-    const keeps = isLarger ? a : b;
-    const goes = isLarger ? b : a;
-    this.#parent[goes] = keeps;
-    for (let k = 0; k < SUMS; k++)
-      sums[SUMS * keeps + k] = (sums[SUMS * keeps + k] as number) + (sums[SUMS * goes + k] as number);
-    return keeps;
+    const [from, to] = [SUMS * this.#top, SUMS * under];
+    // The larger one says where both are found.
+    if ((sums[from] as number) > (sums[to] as number)) this.#seed[under] = this.#seed[this.#top] as number;
+    for (let k = 0; k < SUMS; k++) sums[to + k] = (sums[to + k] as number) + (sums[from + k] as number);
+    this.#top = under;
   }
 
   /** The pixels of a part, found again from its seed. */
@@ -162,30 +193,4 @@ export class Sweeper {
     }
     return found.slice(0, end);
   }
-}
-
-const NOT_YET = -1;
-
-/** Pixels in order of their level, and where each level ends. */
-function byLevel(
-  { levelOf, levels }: Levels,
-  isOut: Uint8Array,
-): { readonly pixels: Int32Array; readonly ends: Int32Array } {
-  const ends = new Int32Array(levels);
-  for (let i = 0; i < levelOf.length; i++)
-    if (!isOut[i]) ends[levelOf[i] as number] = (ends[levelOf[i] as number] as number) + 1;
-  const next = new Int32Array(levels);
-  for (let level = 1; level < levels; level++) {
-    next[level] = ends[level - 1] as number;
-    ends[level] = (ends[level] as number) + (next[level] as number);
-  }
-  const pixels = new Int32Array(ends[levels - 1] as number);
-  for (let i = 0; i < levelOf.length; i++) {
-    if (isOut[i]) continue;
-    const level = levelOf[i] as number;
-    const place = next[level] as number;
-    pixels[place] = i;
-    next[level] = place + 1;
-  }
-  return { pixels, ends };
 }

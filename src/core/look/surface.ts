@@ -34,7 +34,7 @@ type Planes = [Float32Array, Float32Array, Float32Array];
 /** The picture as it would be under the lamp that makes its paper white. */
 export function surfaceOf(light: Light, white: White): Surface {
   const { width, height } = light;
-  const [r, g, b] = (['r', 'g', 'b'] as const).map((key) => twice(asShare(light[key], white[key]), width)) as Planes;
+  const [r, g, b] = (['r', 'g', 'b'] as const).map((key) => twice(light[key], width, 1 / white[key])) as Planes;
   const l = new Float32Array(r.length);
   const brown = new Float32Array(r.length);
   const matt = new Float32Array(r.length);
@@ -53,10 +53,4 @@ export function surfaceOf(light: Light, white: White): Surface {
 export const warmth = (r: number, g: number, b: number, leastLight = 1e-4): number =>
   (r - b) / Math.max(leastLight, luminance(r, g, b));
 
-const twice = (plane: Float32Array, width: number): Float32Array => smoothed(smoothed(plane, width), width);
-
-function asShare(plane: Float32Array, of: number): Float32Array {
-  const out = new Float32Array(plane.length);
-  for (let i = 0; i < out.length; i++) out[i] = (plane[i] as number) / of;
-  return out;
-}
+const twice = (plane: Float32Array, width: number, by = 1): Float32Array => smoothed(smoothed(plane, width, by), width);

@@ -37,20 +37,22 @@ describe('a hull', () => {
   });
 });
 
-/** What a plain flood fill finds of the pixels up to a level. */
-function flooded(levelOf: Uint8Array, width: number, level: number): number[] {
+const OUT = 9;
+const WIDTH = 8;
+
+/** What a plain flood fill finds of the pixels up to a level: the areas of what has some at that level, in order. */
+function flooded(levelOf: Uint8Array, level: number): number[] {
   const seen = new Set<number>();
   const areas: number[] = [];
   for (let start = 0; start < levelOf.length; start++) {
-    if (seen.has(start) || (levelOf[start] as number) > level) continue;
+    if (levelOf[start] !== level || seen.has(start)) continue;
     const stack = [start];
     seen.add(start);
     let area = 0;
     for (let i = stack.pop(); i !== undefined; i = stack.pop()) {
       area++;
-      const x = i % width;
-      const next = [x > 0 ? i - 1 : -1, x < width - 1 ? i + 1 : -1, i - width, i + width];
-      for (const each of next)
+      const x = i % WIDTH;
+      for (const each of [x > 0 ? i - 1 : -1, x < WIDTH - 1 ? i + 1 : -1, i - WIDTH, i + WIDTH])
         if (each >= 0 && each < levelOf.length && !seen.has(each) && (levelOf[each] as number) <= level) {
           seen.add(each);
           stack.push(each);
@@ -58,30 +60,33 @@ function flooded(levelOf: Uint8Array, width: number, level: number): number[] {
     }
     areas.push(area);
   }
-  return areas.sort((a, b) => a - b);
+  return inOrder(areas);
 }
 
+const inOrder = (values: number[]) => values.sort((a, b) => a - b);
+const planes = fc.array(fc.constantFrom(0, 1, 2, 3, 5, OUT), { minLength: 48, maxLength: 48 });
+
 describe('a sweep', () => {
-  it('finds at each level the parts that a flood fill finds, with their pixels', () => {
+  it('finds at each level the parts that a flood fill finds, with their pixels, in one plane after another', () => {
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 0, max: 3 }), { minLength: 48, maxLength: 48 }), (levels) => {
-        const levelOf = Uint8Array.from(levels);
-        const plane = { levels: 4, levelOf };
-        const sweeper = new Sweeper(8, 6, new Uint8Array(48));
-        const found = sweeper.parts(plane, { leastArea: 1, mostArea: 48, isWanted: () => true });
-        for (const part of found) {
-          const pixels = sweeper.pixelsOf(plane, part);
-          assert.equal(pixels.length, part.area);
-          const x = pixels.reduce((sum, i) => sum + (i % 8), 0) / pixels.length;
-          assert.ok(Math.abs(x - part.x) < 1e-9);
+      fc.property(planes, planes, (one, other) => {
+        const isOut = Uint8Array.from(one, (level) => (level === OUT ? 1 : 0));
+        const sweeper = new Sweeper(WIDTH, 6, isOut);
+        for (const levels of [one, other.map((level, i) => (isOut[i] ? OUT : level % OUT))]) {
+          const plane = { levels: 6, levelOf: Uint8Array.from(levels, (level) => Math.min(5, level)) };
+          const found = sweeper.parts(plane, { leastArea: 1, mostArea: 48, isWanted: () => true });
+          for (const part of found) {
+            const pixels = sweeper.pixelsOf(plane, part);
+            assert.equal(pixels.length, part.area);
+            const x = pixels.reduce((sum, i) => sum + (i % WIDTH), 0) / pixels.length;
+            assert.ok(Math.abs(x - part.x) < 1e-9);
+          }
+          for (let level = 0; level < 6; level++)
+            assert.deepEqual(
+              inOrder(found.filter((part) => part.level === level).map(({ area }) => area)),
+              flooded(Uint8Array.from(levels), level),
+            );
         }
-        // The last level joins all that touches: its parts are the whole plane.
-        assert.deepEqual(flooded(levelOf, 8, 3), [48]);
-        const at0 = found.filter(({ level }) => level === 0).map(({ area }) => area);
-        assert.deepEqual(
-          at0.sort((a, b) => a - b),
-          flooded(levelOf, 8, 0),
-        );
       }),
     );
   });
