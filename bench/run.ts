@@ -7,6 +7,7 @@ import { printFindings } from './findings.ts';
 import { firstRowTimes } from './firstRows.ts';
 import { largeFileFigures } from './largeFile.ts';
 import { largeJournalFigures } from './largeJournal.ts';
+import { largePhotoFigures } from './largePhoto.ts';
 import { printListening } from './listening.ts';
 import { printLooking } from './looking.ts';
 import { manyRoasts } from './manyRoasts.ts';
@@ -29,7 +30,10 @@ const parts = {
   findings: printFindings,
   listening: printListening,
   whistles: printWhistles,
-  looking: printLooking,
+  looking: () => {
+    printLooking();
+    return served(async (app) => printFigures('A large photo', await largePhotoFigures(app)));
+  },
   backtest: () => {
     // Seeds that were not used while the forecast was developed.
     printBacktest(24, 20_261_301);

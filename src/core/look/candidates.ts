@@ -40,8 +40,9 @@ export function candidatesIn(
     mostArea: MOST_SHARE * pixels,
     isWanted: (moments: Moments) => ellipseFill(moments) >= LEAST_FILL && aspectOf(moments) <= MOST_ASPECT,
   };
+  const ends = endsOf(values);
   return signs.flatMap((sign) => {
-    const plane = levelsOf(values, sign * step);
+    const plane = levelsOf(values, ends, sign * step);
     return sweeper.parts(plane, wanted).flatMap((part): Candidate[] => {
       const { contrast, around } = standsOut(values, size, part, { sign: -sign, least: step });
       if (contrast < step || around < LEAST_AROUND) return [];
@@ -52,13 +53,22 @@ export function candidatesIn(
   });
 }
 
-function levelsOf(values: Float32Array, step: number): Levels {
+interface Ends {
+  readonly least: number;
+  readonly most: number;
+}
+
+function endsOf(values: Float32Array): Ends {
   let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
   for (let i = 0; i < values.length; i++) {
     const value = values[i] as number;
     if (value < least) least = value;
     if (value > most) most = value;
   }
+  return { least, most };
+}
+
+function levelsOf(values: Float32Array, { least, most }: Ends, step: number): Levels {
   const from = step > 0 ? least : most;
   const levels = Math.min(MOST_LEVELS, Math.floor((most - least) / Math.abs(step)) + 1);
   const perStep = 1 / step;
