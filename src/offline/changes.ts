@@ -12,6 +12,7 @@ export const changes: readonly Changed[] = [
     says: [
       'A large notebook is loaded and saved quicker once more.',
       'A friend’s roast finds those of your beans and gear that are most like theirs.',
+      'Looking at a photo of beans is quicker.',
     ],
   },
   {

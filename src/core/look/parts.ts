@@ -46,7 +46,6 @@ export class Sweeper {
   readonly #seed = new Int32Array(MOST_LEVELS);
   readonly #level = new Int32Array(MOST_LEVELS);
   #top = NONE;
-  #lowerLevel = 0;
   readonly #turns: Int32Array;
   readonly #found: Int32Array;
   #turn = 0;
@@ -70,17 +69,16 @@ export class Sweeper {
     dry.set(plane.levelOf);
     for (let pixel = 0; pixel < dry.length; pixel++) if (this.#isOut[pixel]) dry[pixel] = SEEN;
     this.#waits.fill(NONE);
-    for (let pixel = 0; pixel < dry.length; pixel++)
-      if (dry[pixel] !== SEEN) this.#fill(pixel, plane.levels, wanted, found);
+    for (let pixel = 0; pixel < dry.length; pixel++) if (dry[pixel] !== SEEN) this.#fill(pixel, plane, wanted, found);
     return found;
   }
 
   /** Fills all that can be reached from a pixel. */
-  #fill(from: number, levels: number, wanted: Wanted, found: Part[]): void {
+  #fill(from: number, { levelOf, levels }: Levels, wanted: Wanted, found: Part[]): void {
     const [width, waits, before, sums] = [this.#width, this.#waits, this.#before, this.#sums];
     const perWidth = 1 / width;
     let pixel = from;
-    let level = this.#dry[from] as number;
+    let level = levelOf[from] as number;
     this.#dry[from] = SEEN;
     this.#begin(from, level);
     for (;;) {
@@ -91,7 +89,7 @@ export class Sweeper {
         before[pixel] = waits[level] as number;
         waits[level] = pixel;
         pixel = lower;
-        level = this.#lowerLevel;
+        level = levelOf[pixel] as number;
         this.#begin(pixel, level);
         continue;
       }
@@ -127,10 +125,7 @@ export class Sweeper {
     const level = this.#dry[pixel] as number;
     if (level === SEEN) return false;
     this.#dry[pixel] = SEEN;
-    if (level < than) {
-      this.#lowerLevel = level;
-      return true;
-    }
+    if (level < than) return true;
     this.#before[pixel] = this.#waits[level] as number;
     this.#waits[level] = pixel;
     return false;
