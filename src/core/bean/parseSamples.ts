@@ -15,8 +15,9 @@ const EXAMPLE = 'Kite Hill, Ethiopia, natural, 100 g';
 
 /**
  * Reads sample packs, one a line: name first, then origin, process and weight in any order, parted by commas, semicolons
- * or tabs. Without a process it counts as washed. Empty lines are passed over. Gives all samples, or an issue for each
- * line that has no weight or no name; `path` holds the line's number, counted from 0.
+ * or tabs. Without a process that is known here it counts as another. What begins with a digit is the weight; all else is the
+ * origin, as it was written. Empty lines are passed over. Gives all samples, or an issue for each line that has no weight or no
+ * name; `path` holds the line's number, counted from 0.
  */
 export function parseSamples(text: string, unit: WeightUnit): Result<Sample[]> {
   const samples: Sample[] = [];
@@ -33,8 +34,7 @@ export function parseSamples(text: string, unit: WeightUnit): Result<Sample[]> {
 }
 
 function parseLine(line: string, unit: WeightUnit): Result<Sample> {
-  // A comma between digits is a decimal mark, not the end of a field.
-  const [name = '', ...rest] = line.split(/\s*(?:[;\t]|,(?!\d))\s*/).map((part) => part.trim());
+  const [name = '', ...rest] = partsOf(line);
   if (name === '') return failure({ code: 'empty', path: [], expected: `a name first, as in ${EXAMPLE}` });
   const sample = { name: name.slice(0, 80), origin: '', process: 'other' as Process, grams: 0 };
   let complaint: Result<number> | undefined;
@@ -43,14 +43,22 @@ function parseLine(line: string, unit: WeightUnit): Result<Sample> {
       [each.toLowerCase(), processNames[each] as string].includes(part.toLowerCase()),
     );
     if (process) sample.process = process;
-    else if (/\d/.test(part)) {
+    else if (/^\d/.test(part)) {
       const weight = parseWeight(part, unit, { range: SAMPLE_RANGE });
       if (weight.ok) sample.grams = weight.value;
       else complaint = weight;
-    } else sample.origin = part.slice(0, 80);
+    } else sample.origin = [sample.origin, part].filter(Boolean).join(', ').slice(0, 80);
   }
   if (complaint && !complaint.ok) return complaint;
   if (sample.grams === 0)
     return failure({ code: 'empty', path: [], expected: `a weight at the end, as in ${EXAMPLE}` });
   return success(sample);
+}
+
+const MARK = '\0';
+
+/** The fields of a line. A comma between digits is a decimal mark, not the end of a field. */
+function partsOf(line: string): string[] {
+  const marked = line.replace(/(\d),(?=\d)/g, `$1${MARK}`);
+  return marked.split(/[;\t,]/).map((part) => part.replaceAll(MARK, ',').trim());
 }
