@@ -15,7 +15,7 @@ const EXAMPLE = 'Kite Hill, Ethiopia, natural, 100 g';
 
 /**
  * Reads sample packs, one a line: name first, then origin, process and weight in any order, parted by commas, semicolons
- * or tabs. Without a process that is known here it counts as another. What begins with a digit is the weight; all else is the
+ * or tabs. Without a process that is known here it counts as another. What begins with a digit, or with ½, is the weight; all else is the
  * origin, as it was written. Empty lines are passed over. Gives all samples, or an issue for each line that has no weight or no
  * name; `path` holds the line's number, counted from 0.
  */
@@ -43,7 +43,7 @@ function parseLine(line: string, unit: WeightUnit): Result<Sample> {
       [each.toLowerCase(), processNames[each] as string].includes(part.toLowerCase()),
     );
     if (process) sample.process = process;
-    else if (/^\d/.test(part)) {
+    else if (/^[\d½⅓⅔¼¾⅛⅜⅝⅞]/.test(part)) {
       const weight = parseWeight(part, unit, { range: SAMPLE_RANGE });
       if (weight.ok) sample.grams = weight.value;
       else complaint = weight;

@@ -131,11 +131,12 @@ describe('samples', () => {
     );
   });
   it('keep all that was said of the origin, a variety with a number in its name too, and need no blank before a weight', () => {
-    const read = parseSamples('Kite Hill, Kenya, SL28, Washed,0,5 kg\n3 Herons;Rwanda;250', 'g');
+    const read = parseSamples('Kite Hill, Kenya, SL28, Washed,0,5 kg\n3 Herons;Rwanda;250\nRain Ladder,½ lb', 'g');
     assert.ok(read.ok);
     assert.deepEqual(read.value, [
       { name: 'Kite Hill', origin: 'Kenya, SL28', process: 'washed', grams: 500 },
       { name: '3 Herons', origin: 'Rwanda', process: 'other', grams: 250 },
+      { name: 'Rain Ladder', origin: '', process: 'other', grams: 453.59237 / 2 },
     ]);
   });
   it('say which line lacks what', () => {
