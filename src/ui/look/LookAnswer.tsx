@@ -54,7 +54,7 @@ export function LookAnswer({ roast, look, wanted }: LookAnswerProps) {
       )}
       <Inside roast={roast} look={look} />
       <Figures look={look} lies={scale?.lies} />
-      <div className="no-print mt-1 -ml-5 flex flex-wrap gap-x-5">
+      <div className="no-print mt-1 -ml-4 flex flex-wrap gap-x-5 sm:-ml-5">
         {photo && !look.drawn && (
           <DeleteForGood
             label={`Remove the photo (${formatMegabytes(photo.size)})`}

@@ -27,7 +27,7 @@ export function SaveTables() {
   return (
     <div className="mt-5">
       <p className="text-husk mb-1 text-[0.95rem]">Or one table of it, as CSV for a spreadsheet, in your units</p>
-      <p className="-ml-5 flex flex-wrap">
+      <p className="-ml-4 flex flex-wrap sm:-ml-5">
         {tableKinds.map((kind) => (
           <Button key={kind} variant="quiet" disabled={busy !== undefined} onClick={() => void save(kind)}>
             {busy === kind ? 'Saving…' : NAMES[kind]}
