@@ -1,6 +1,6 @@
 import { useEffect, useId, useState } from 'react';
-import type { SeenBean, SeenEllipse } from '@/core/look';
 import type { PhotoIn, PhotoRow } from '@/store/photoRow';
+import { BeanRings } from './BeanRings';
 
 interface LightTakenOutProps {
   readonly photo: PhotoIn;
@@ -14,7 +14,7 @@ interface LightTakenOutProps {
 export function LightTakenOut({ photo, outlined, alt, className }: LightTakenOutProps) {
   const id = useId();
   const url = usePhotoUrl(photo);
-  const { width, height, white, marks, patches } = photo;
+  const { width, height, white } = photo;
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
@@ -25,48 +25,9 @@ export function LightTakenOut({ photo, outlined, alt, className }: LightTakenOut
     >
       <WhiteFilter id={id} white={white} />
       {url && <image href={url} width={width} height={height} filter={`url(#${id})`} />}
-      {outlined && <Rings around={marks.filter(({ is }) => is === undefined)} is={undefined} width={width} />}
-      {outlined && <Rings around={marks.filter(({ is }) => is === 'pale')} is="pale" width={width} />}
-      {outlined && (
-        <Rings
-          around={[...marks.filter(({ is }) => is === 'scorched'), ...(patches ?? [])]}
-          is="scorched"
-          width={width}
-        />
-      )}
+      {outlined && <BeanRings photo={photo} />}
     </svg>
   );
-}
-
-interface RingsProps {
-  readonly around: readonly SeenEllipse[];
-  readonly is: SeenBean['is'];
-  /** Of the photo, pixels. */
-  readonly width: number;
-}
-
-/** Rings around beans of one kind, or scorched places of them, as one path: dark under light, so that they show on both. */
-function Rings({ around, is, width }: RingsProps) {
-  const d = around.map((each) => ringPath(each, width)).join('');
-  return (
-    <g fill="none">
-      <path d={d} stroke="#1d130b" strokeOpacity={0.7} strokeWidth={4} />
-      <path
-        d={d}
-        stroke={is === undefined ? '#f9f4e8' : '#ffb25c'}
-        strokeWidth={is === undefined ? 1.5 : 4}
-        strokeDasharray={is === 'pale' ? '9 6' : undefined}
-      />
-    </g>
-  );
-}
-
-/** An ellipse as two arcs, from one end of its long axis to the other and back. */
-function ringPath({ x, y, long, broad, angle }: SeenEllipse, width: number): string {
-  const [dx, dy] = [long * width * Math.cos(angle), long * width * Math.sin(angle)];
-  const to = (sign: 1 | -1) => `${(x * width + sign * dx).toFixed(1)} ${(y * width + sign * dy).toFixed(1)}`;
-  const arc = `A${(long * width).toFixed(1)} ${(broad * width).toFixed(1)} ${((angle * 180) / Math.PI).toFixed(1)} 1 1 `;
-  return `M${to(1)}${arc}${to(-1)}${arc}${to(1)}`;
 }
 
 interface WhiteFilterProps {
