@@ -15,9 +15,9 @@ const EXAMPLE = 'Kite Hill, Ethiopia, natural, 100 g';
 
 /**
  * Reads sample packs, one a line: name first, then origin, process and weight in any order, parted by commas, semicolons
- * or tabs. Without a process that is known here it counts as another. What begins with a digit, or with ½, is the weight; all else is the
- * origin, as it was written. Empty lines are passed over. Gives all samples, or an issue for each line that has no weight or no
- * name; `path` holds the line's number, counted from 0.
+ * or tabs. Without a process that is known here it counts as another. What is neither process nor weight is the origin, as it was
+ * written. Empty lines are passed over. Gives all samples, or an issue for each line that has no weight or no name; `path` holds
+ * the line's number, counted from 0.
  */
 export function parseSamples(text: string, unit: WeightUnit): Result<Sample[]> {
   const samples: Sample[] = [];
@@ -42,12 +42,12 @@ function parseLine(line: string, unit: WeightUnit): Result<Sample> {
     const process = processes.find((each) =>
       [each.toLowerCase(), processNames[each] as string].includes(part.toLowerCase()),
     );
+    const weight = parseWeight(part, unit, { range: SAMPLE_RANGE });
     if (process) sample.process = process;
-    else if (/^[\d½⅓⅔¼¾⅛⅜⅝⅞]/.test(part)) {
-      const weight = parseWeight(part, unit, { range: SAMPLE_RANGE });
-      if (weight.ok) sample.grams = weight.value;
-      else complaint = weight;
-    } else sample.origin = [sample.origin, part].filter(Boolean).join(', ').slice(0, 80);
+    else if (weight.ok) sample.grams = weight.value;
+    else if (weight.issues[0]?.code === 'notANumber')
+      sample.origin = [sample.origin, part].filter(Boolean).join(', ').slice(0, 80);
+    else complaint = weight;
   }
   if (complaint && !complaint.ok) return complaint;
   if (sample.grams === 0)
