@@ -75,9 +75,8 @@ async function aRoastPage(page: Page): Promise<void> {
     await page.goto(href);
     await page.waitForTimeout(SETTLED_MS);
     const section = page.getByRole('region', { name: 'Look at the beans' });
-    if ((await section.getByLabel('Choose a photo', { exact: true }).count()) === 1) {
-      if ((await section.getByRole('img').count()) === 0) return;
-    }
+    const canChoose = (await section.getByLabel('Choose a photo', { exact: true }).count()) === 1;
+    if (canChoose && (await section.getByRole('img').count()) === 0) return;
   }
   throw new Error('No roast without a photo');
 }

@@ -9,6 +9,7 @@ import { notify } from '@/store/notices';
 import { keepTheirs } from '@/store/recipes';
 import { Button } from '@/ui/Button';
 import { SelectField, TextField } from '@/ui/Field';
+import { OwnFirst } from './OwnFirst';
 import { TheirRoast } from './TheirRoast';
 
 interface TheirsProps {
@@ -44,21 +45,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   });
   const myLot = mine.lots.find(({ id }) => id === lotId) ?? likestLot(mine.lots, notebook.lots) ?? mine.lots[0];
   const myGear = mine.gear.find(({ id }) => id === gearId) ?? likestGear(mine.gear, notebook.gear) ?? mine.gear[0];
-  /** Without beans and gear of their own there is nothing to roast it with. */
   const keepable = myLot !== undefined && myGear !== undefined;
-  const wanting = [
-    !myLot && (
-      <a key="beans" className="underline underline-offset-4" href="/larder/">
-        beans
-      </a>
-    ),
-    !myLot && !myGear && ' and ',
-    !myGear && (
-      <a key="gear" className="underline underline-offset-4" href="/gear/">
-        gear
-      </a>
-    ),
-  ];
   const keyOf = (id: string) => [id, myLot?.id, myGear?.id].join(' ');
   const keptAs = (id: string) => {
     const recipeId = kept.get(keyOf(id));
@@ -66,7 +53,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
   };
   const keep = async (id: string, recipe: WhatToDo, name: string) => {
     const { lot, gear } = nameOf(recipe);
-    if (!myLot || !myGear) return;
+    if (!keepable) return;
     if (by.trim() === '') return setError('Write whose it is, so that it stays theirs.');
     setError(undefined);
     const whence = `Their beans: ${lot ? lotTitle(lot) : 'not said'}; their gear: ${gear?.nickname ?? 'not said'}.`;
@@ -98,14 +85,14 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
             onChange={(event) => setBy(event.target.value)}
           />
           <div className="grid gap-4 sm:grid-cols-2">
-            <SelectField label="With your beans" value={myLot?.id} onChange={(event) => setLotId(event.target.value)}>
+            <SelectField label="With your beans" value={myLot.id} onChange={(event) => setLotId(event.target.value)}>
               {mine.lots.map((lot) => (
                 <option key={lot.id} value={lot.id}>
                   {lotTitle(lot)}
                 </option>
               ))}
             </SelectField>
-            <SelectField label="In your gear" value={myGear?.id} onChange={(event) => setGearId(event.target.value)}>
+            <SelectField label="In your gear" value={myGear.id} onChange={(event) => setGearId(event.target.value)}>
               {mine.gear.map((gear) => (
                 <option key={gear.id} value={gear.id}>
                   {gear.nickname}
@@ -115,10 +102,7 @@ export function Theirs({ notebook, onDone }: TheirsProps) {
           </div>
         </>
       ) : (
-        <p>
-          Look at it here. To keep any of it as a recipe of theirs, it needs something of yours to be roasted with: add{' '}
-          {wanting} first, then open the file again.
-        </p>
+        <OwnFirst beans={!myLot} gear={!myGear} />
       )}
       {pulled.length + notebook.recipes.length === 0 && (
         <p className="text-husk">None of its roasts came to a pull, so there is nothing to roast by.</p>
