@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { ruleClock, schoolsFor } from '@/core/plan';
 import type { PullRule, PullRuleKind } from '@/core/roast';
@@ -27,6 +28,8 @@ const names = {
 /** The pull rule inside a sentence: its number, then its kind; only what makes sense on this gear. */
 export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProps) {
   const { temperatureUnit } = useWords();
+  /** Emptied to be typed anew: until then the rule is what it was. */
+  const [isEmpty, setIsEmpty] = useState(false);
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =
     'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
@@ -36,7 +39,9 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
   const fitting = schoolsFor(gear, shade).map(({ kind }) => kind);
   const kinds = fitting.includes(rule.kind) ? fitting : [rule.kind, ...fitting];
   const setNumber = (text: string) => {
-    const value = Math.max(0, Math.min(900, Math.round(Number(text) || 0)));
+    setIsEmpty(text === '');
+    if (text === '' || Number.isNaN(Number(text))) return;
+    const value = Math.max(0, Math.min(900, Math.round(Number(text))));
     if ('seconds' in rule) onRule({ ...rule, seconds: value });
     if ('degreesPast' in rule) onRule({ ...rule, degreesPast: Math.min(60, value / perDegree) });
   };
@@ -48,9 +53,10 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
             aria-label={'seconds' in rule ? 'Seconds' : 'Degrees'}
             inputMode="numeric"
             className="choice min-w-[2ch] text-center"
-            value={number}
+            value={isEmpty ? '' : number}
             onFocus={(event) => event.target.select()}
             onChange={(event) => setNumber(event.target.value)}
+            onBlur={() => setIsEmpty(false)}
           />{' '}
           {'degreesPast' in rule ? `°${temperatureUnit}` : 's'}
           {clock && ` (${clock})`}

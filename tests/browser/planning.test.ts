@@ -48,6 +48,11 @@ describe('the sentence of a plan', () => {
     await page.getByText(/The figure comes from \d+ roasts of yours/).waitFor();
     await seconds.fill('45');
     assert.equal(await inShade('medium'), 45);
+    for (const noNumber of ['', '4x']) {
+      await seconds.fill(noNumber);
+      await seconds.blur();
+      assert.equal(await seconds.inputValue(), '45');
+    }
     await page
       .getByText(
         /45 s after first crack is your own; for medium in the Blue popper, (\d+ s|\d:\d\d) after first crack is usual/,
