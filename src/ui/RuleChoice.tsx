@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import type { Gear } from '@/core/gear';
 import { ruleClock, schoolsFor } from '@/core/plan';
 import type { PullRule, PullRuleKind } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
 import { fromCelsius } from '@/core/units';
 import { useWords } from './useHousehold';
+import { useWholeNumber } from './useWholeNumber';
 
 interface RuleChoiceProps {
   readonly gear: Pick<Gear, 'method' | 'probe'>;
@@ -25,11 +25,13 @@ const names = {
   smell: 'by smell',
 } as const satisfies Record<PullRuleKind, string>;
 
+/** Longer waits than these follow no crack. */
+const MOST_SECONDS = 900;
+const MOST_DEGREES = 60;
+
 /** The pull rule inside a sentence: its number, then its kind; only what makes sense on this gear. */
 export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProps) {
   const { temperatureUnit } = useWords();
-  /** Emptied to be typed anew: until then the rule is what it was. */
-  const [isEmpty, setIsEmpty] = useState(false);
   const perDegree = fromCelsius(1, temperatureUnit) - fromCelsius(0, temperatureUnit);
   const number =
     'seconds' in rule ? rule.seconds : 'degreesPast' in rule ? Math.round(rule.degreesPast * perDegree) : undefined;
@@ -38,25 +40,23 @@ export function RuleChoice({ gear, shade, rule, onRule, onKind }: RuleChoiceProp
   // A roast that is repeated has the rule that it had, also where none would propose it.
   const fitting = schoolsFor(gear, shade).map(({ kind }) => kind);
   const kinds = fitting.includes(rule.kind) ? fitting : [rule.kind, ...fitting];
-  const setNumber = (text: string) => {
-    setIsEmpty(text === '');
-    if (text === '' || Number.isNaN(Number(text))) return;
-    const value = Math.max(0, Math.min(900, Math.round(Number(text))));
-    if ('seconds' in rule) onRule({ ...rule, seconds: value });
-    if ('degreesPast' in rule) onRule({ ...rule, degreesPast: Math.min(60, value / perDegree) });
-  };
+  const typed = useWholeNumber({
+    value: number ?? 0,
+    least: 0,
+    most: 'seconds' in rule ? MOST_SECONDS : Math.round(MOST_DEGREES * perDegree),
+    onNumber: (value) => {
+      if ('seconds' in rule) onRule({ ...rule, seconds: value });
+      if ('degreesPast' in rule) onRule({ ...rule, degreesPast: Math.min(MOST_DEGREES, value / perDegree) });
+    },
+  });
   return (
     <>
       {number !== undefined && (
         <span className="whitespace-nowrap">
           <input
             aria-label={'seconds' in rule ? 'Seconds' : 'Degrees'}
-            inputMode="numeric"
             className="choice min-w-[2ch] text-center"
-            value={isEmpty ? '' : number}
-            onFocus={(event) => event.target.select()}
-            onChange={(event) => setNumber(event.target.value)}
-            onBlur={() => setIsEmpty(false)}
+            {...typed}
           />{' '}
           {'degreesPast' in rule ? `°${temperatureUnit}` : 's'}
           {clock && ` (${clock})`}

@@ -32,9 +32,10 @@ export function useAhead(data: AheadData) {
   const use: Result<number> = parseUse(shownUse, basis);
   const shownRoast = roastText ?? words.weight(usual.roastedGrams);
   const roast = parseWeight(shownRoast, words.weightUnit, { range: ROAST_RANGE });
-  const asTyped = use.ok ? { ...household, gramsPerPersonDay: use.value } : household;
+  // What nobody typed is what is kept, not the rounded figure that stands there.
+  const asTyped = useText !== undefined && use.ok ? { ...household, gramsPerPersonDay: use.value } : household;
   const gramsPerDay = gramsADay(asTyped);
-  const roastGrams = roast.ok ? roast.value : usual.roastedGrams;
+  const roastGrams = roastText !== undefined && roast.ok ? roast.value : usual.roastedGrams;
   const mostBatches = mostBatchesOf(household, usual);
   const today = new Date();
   const date = (day: number) => addDays(today, day);

@@ -217,6 +217,20 @@ describe('the plan', () => {
     await page.getByLabel('Use, each').blur();
     // Two of them, 14.4 g a mug.
     await page.getByText('That is 86 g a day.').waitFor();
+    // Emptied to be typed anew; no household has nobody in it.
+    await page.getByLabel('People', { exact: true }).focus();
+    for (const [key, text] of [
+      ['Backspace', ''],
+      ['0', '0'],
+      ['Backspace', ''],
+      ['3', '3'],
+    ] as const) {
+      await page.keyboard.press(key);
+      assert.equal(await page.getByLabel('People', { exact: true }).inputValue(), text);
+    }
+    await page.getByText('That is 130 g a day.').waitFor();
+    await page.getByLabel('People', { exact: true }).fill('2');
+    await page.getByText('That is 86 g a day.').waitFor();
     await page.getByLabel('They drink, in all').fill('20 mugs');
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     await page.getByText('guests, 288 g more').waitFor();

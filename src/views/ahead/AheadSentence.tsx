@@ -8,16 +8,24 @@ import { Tick } from '@/ui/Tick';
 import { Typed } from '@/ui/Typed';
 import type { AheadModel } from '@/ui/useAhead';
 import { useWords } from '@/ui/useHousehold';
+import { useWholeNumber } from '@/ui/useWholeNumber';
 
 const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
 const MINUTES = [30, 60, 90, 120, 180, 240, 360] as const;
 const SATURDAY = 6;
+const MOST_PEOPLE = 50;
 
 /** Use, what a roast gives, and on which days: a sentence whose parts are the choices. */
 export function AheadSentence({ ahead }: { readonly ahead: AheadModel }) {
   const words = useWords();
   const { household, settings, use, roast, gramsPerDay, roastGrams, mostBatches, change } = ahead;
   const complaint = [use.read, roast.read].flatMap((each) => (each.ok ? [] : each.issues.map(issueSentence)));
+  const people = useWholeNumber({
+    value: household.people,
+    least: 1,
+    most: MOST_PEOPLE,
+    onNumber: (value) => void saveHousehold(database(), { people: value }),
+  });
   const fixed = settings.weekdays.length > 0;
   const week = Array.from({ length: 7 }, (_, i) => (household.weekStart + i) % 7);
   const toggle = (day: number, on: boolean) =>
@@ -30,21 +38,9 @@ export function AheadSentence({ ahead }: { readonly ahead: AheadModel }) {
   return (
     <>
       <p className="mt-4 text-[1.35rem] leading-[1.9]">
-        There are{' '}
-        <input
-          aria-label="People"
-          type="number"
-          min={1}
-          max={50}
-          className="choice w-[3ch] text-center"
-          value={household.people}
-          onChange={(event) => {
-            const people = Math.round(Number(event.target.value));
-            if (people >= 1 && people <= 50) void saveHousehold(database(), { people });
-          }}
-        />{' '}
-        of you, using <Typed label="Use, each" value={use.text} onType={use.type} onLeave={ahead.keepUse} /> each; a
-        roast gives <Typed label="What a roast gives" value={roast.text} onType={roast.type} />. Roast{' '}
+        There are <input aria-label="People" className="choice w-[3ch] text-center" {...people} /> of you, using{' '}
+        <Typed label="Use, each" value={use.text} onType={use.type} onLeave={ahead.keepUse} /> each; a roast gives{' '}
+        <Typed label="What a roast gives" value={roast.text} onType={roast.type} />. Roast{' '}
         <Choice
           label="Which days"
           value={fixed ? 'fixed' : 'few'}

@@ -22,6 +22,7 @@ import { jarTitle } from '@/ui/jarWords';
 import { Segmented } from '@/ui/Segmented';
 import { useHousehold, useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
+import { useWholeNumber } from '@/ui/useWholeNumber';
 import { experimentPair } from './experimentPair';
 import { mannerHints, powerWords } from './flightWords';
 
@@ -29,6 +30,7 @@ const OTHER = 'other';
 /** The two cups of an experiment, which may be off the shelf by now. */
 const FROM_EXPERIMENT = ['experiment-a', 'experiment-b'] as const;
 const MOST_CUPS = 6;
+const MOST_ROUNDS = 20;
 
 /** What is tasted against what, by whom, how often, and what that can be expected to show. */
 export function FlightSetUp() {
@@ -53,14 +55,15 @@ export function FlightSetUp() {
   const [manner, setManner] = useState<FlightManner>('poured');
   const [wantedRounds, setRounds] = useState<number>();
   const [error, setError] = useState('');
-  if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
-  const { jars, pair, parts } = data;
-  const cups = chosen ?? Array.from({ length: Math.max(2, parts) }, () => ({ pick: '', name: '' }));
   const names = tasters
     .split(/[,;\n]/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
   const rounds = wantedRounds ?? Math.ceil(leastSheets(question) / Math.max(1, names.length));
+  const roundsEach = useWholeNumber({ value: rounds, least: 1, most: MOST_ROUNDS, onNumber: setRounds });
+  if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
+  const { jars, pair, parts } = data;
+  const cups = chosen ?? Array.from({ length: Math.max(2, parts) }, () => ({ pick: '', name: '' }));
   const sheets = Math.max(1, names.length) * rounds;
   const manners = flightManners.filter((each) => each !== 'open' || question !== 'triangle');
   const how = manners.includes(manner) ? manner : 'poured';
@@ -154,14 +157,7 @@ export function FlightSetUp() {
           value={tasters}
           onChange={(event) => setTasters(event.target.value)}
         />
-        <TextField
-          label="Rounds each"
-          type="number"
-          min={1}
-          max={20}
-          value={rounds}
-          onChange={(event) => setRounds(Math.min(20, Math.max(1, Math.round(Number(event.target.value)) || 1)))}
-        />
+        <TextField label="Rounds each" {...roundsEach} />
       </div>
       <p className="text-husk mt-2">{powerWords(question, sheets)}</p>
       {error && (
