@@ -40,6 +40,11 @@ export async function shadeLikedOf(db: GanderDatabase, lotId: string): Promise<S
   );
 }
 
+/** The shade of a roast to come for which nobody chose one: what was liked best of these beans, else what is usual here. */
+export async function proposedShade(db: GanderDatabase, lotId: string, usual: ShadeNumber): Promise<ShadeNumber> {
+  return (await shadeLikedOf(db, lotId))?.shade ?? usual;
+}
+
 /** Which shade was preferred to which, sheet by sheet. */
 function winsIn(
   { trials }: Flight,

@@ -7,7 +7,7 @@ import { pullsOf } from '@/core/roast';
 import type { Contender } from '@/core/taste';
 import { abortFlight, answerTrial, keyForPourer, keyOfEnded, startFlight } from '@/store/flights';
 import { lotStock, removeLot } from '@/store/larder';
-import { shadeLikedOf } from '@/store/likedShades';
+import { proposedShade, shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
 import { addCup, bestOfLot, lastBrew } from '@/store/tasting';
 import { undoChange } from '@/store/undo';
@@ -156,6 +156,8 @@ describe('the shade liked best of a lot', () => {
     await answerTrial(db, id, 1, { picked: darkCode(1) });
     assert.deepEqual(await shadeLikedOf(db, lot.id), { shade: 5, tastings: 3 });
     assert.equal(await shadeLikedOf(db, 'lot:other000'), undefined);
+    assert.equal(await proposedShade(db, lot.id, 3), 5, 'what was liked best of these beans');
+    assert.equal(await proposedShade(db, 'lot:other000', 3), 3, 'else what is usual');
   });
 });
 

@@ -5,6 +5,7 @@ import { type BatchAhead, givenAhead } from '@/core/plan';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
+import { proposedShade } from '@/store/likedShades';
 import { notify } from '@/store/notices';
 import type { AheadData } from '@/store/stockPlan';
 import { Button } from '@/ui/Button';
@@ -23,12 +24,14 @@ export function RoastDaysAhead({ ahead, data }: { readonly ahead: AheadModel; re
   const put = async (day: number, batches: readonly BatchAhead[]) => {
     const { gear, shade } = usual;
     if (!gear) return;
-    const all = batches.map(({ lotId, greenGrams }) => ({
-      lotId,
-      gearId: gear.id,
-      greenGrams: Math.round(greenGrams * 10) / 10,
-      shade,
-    }));
+    const all = await Promise.all(
+      batches.map(async ({ lotId, greenGrams }) => ({
+        lotId,
+        gearId: gear.id,
+        greenGrams: Math.round(greenGrams * 10) / 10,
+        shade: await proposedShade(database(), lotId, shade),
+      })),
+    );
     try {
       const change = await addBatches(database(), localDay(date(day)), all);
       notify({

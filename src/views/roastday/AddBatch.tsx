@@ -1,12 +1,15 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { lotTitle, measuresOf } from '@/core/bean';
 import { type Gear, judgeBatch, usualGramsOf } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
-import type { ShadeNumber } from '@/core/shade';
+import { MEDIUM, type ShadeNumber } from '@/core/shade';
 import { parseWeight } from '@/core/units';
 import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
 import type { LotStock } from '@/store/larder';
+import { proposedShade } from '@/store/likedShades';
+import { usualBatch } from '@/store/usualBatch';
 import { Button, LinkButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Typed } from '@/ui/Typed';
@@ -28,10 +31,17 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
   const [lotId, setLotId] = useState('');
   const [gearId, setGearId] = useState('');
   const [text, setText] = useState<string>();
-  const [shade, setShade] = useState<ShadeNumber>(4);
+  const [chosenShade, setShade] = useState<ShadeNumber>();
   const [count, setCount] = useState(1);
   const itsGear = gear.find(({ id }) => id === gearId) ?? gear[0];
   const stock = lots.find(({ lot }) => lot.id === lotId) ?? lots[0];
+  const itsLot = stock?.lot.id;
+  // Asked anew when other beans are chosen; what was chosen by hand stays.
+  const proposed = useLiveQuery(async () => {
+    const db = database();
+    return itsLot === undefined ? undefined : proposedShade(db, itsLot, (await usualBatch(db)).shade);
+  }, [itsLot]);
+  const shade = chosenShade ?? proposed ?? MEDIUM;
   if (!itsGear || !stock)
     return (
       <div className="mt-6">
