@@ -75,7 +75,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
                 </span>{' '}
                 <span className="text-husk">
                   {name(flightKey.trials[i]?.[code])}
-                  {trial.scores?.[code] !== undefined && `, ${trial.scores[code]}`}
+                  {trial.scores?.[code] !== undefined && `: ${trial.scores[code]} of 10`}
                 </span>
               </span>
             ))}
