@@ -15,6 +15,7 @@ const SIZES = [
   [1366, 768],
   [1024, 768],
   [800, 1280],
+  [768, 954],
   [390, 844],
   [360, 640],
   [844, 390],
@@ -96,8 +97,15 @@ class Watch {
       if (width < LEAST.width - 1 || height < LEAST.height - 1)
         this.faults.add(`${place} “${name}” is only ${Math.round(width)} by ${Math.round(height)}`);
     }
-    const scrolls = await page.evaluate(() => document.documentElement.scrollHeight - innerHeight);
+    const [scrolls, cut] = await page.evaluate(() => {
+      const field = document.querySelector('.heat-field');
+      return [
+        document.documentElement.scrollHeight - innerHeight,
+        field ? Math.round(field.scrollHeight - field.clientHeight) : 0,
+      ] as const;
+    });
     if (scrolls > 1) this.faults.add(`the page scrolls by ${scrolls} px`);
+    if (cut > 1) this.faults.add(`${cut} px of what is told are cut off`);
   }
 }
 
