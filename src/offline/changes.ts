@@ -10,6 +10,8 @@ export const changes: readonly Changed[] = [
   {
     on: '2026-12-02',
     says: [
+      'On a tablet held upright the roast screen shows all that it tells, with a larger clock.',
+      'A batch put on a day’s list is proposed in the shade that you liked best of its beans.',
       'A large notebook is loaded and saved quicker once more.',
       'A friend’s roast finds those of your beans and gear that are most like theirs.',
       'Looking at a photo of beans is quicker.',
