@@ -14,6 +14,7 @@ const SIZES = [
   [1280, 800],
   [1366, 768],
   [1024, 768],
+  [1024, 672],
   [800, 1280],
   [768, 954],
   [390, 844],
@@ -98,14 +99,20 @@ class Watch {
         this.faults.add(`${place} “${name}” is only ${Math.round(width)} by ${Math.round(height)}`);
     }
     const [scrolls, cut] = await page.evaluate(() => {
-      const field = document.querySelector('.heat-field');
+      // The smallest phones have no room for how sure it is.
+      const small = innerWidth < 640 && innerHeight < 700;
+      const told = [...document.querySelectorAll(small ? '.heat-field' : '.heat-field, .heat-next')];
       return [
         document.documentElement.scrollHeight - innerHeight,
-        field ? Math.round(field.scrollHeight - field.clientHeight) : 0,
+        told.flatMap((each) =>
+          each.scrollHeight - each.clientHeight > 1
+            ? [`${each.scrollHeight - each.clientHeight} px: ${each.textContent}`]
+            : [],
+        ),
       ] as const;
     });
     if (scrolls > 1) this.faults.add(`the page scrolls by ${scrolls} px`);
-    if (cut > 1) this.faults.add(`${cut} px of what is told are cut off`);
+    for (const what of cut) this.faults.add(`cut off: ${what}`);
   }
 }
 

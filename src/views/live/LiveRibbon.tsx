@@ -7,17 +7,17 @@ import type { LiveRoastModel } from './useLiveRoast';
 import { useRoom } from './useRoom';
 
 /** Height of the body with a guide or without, so that the zone is filled and never outgrown (live/heat.css), pixels. */
-const BODY = { low: 22, phone: 40, roomy: 60 } as const;
+const BODY = { low: 22, phone: 40, shallow: 36, roomy: 60 } as const;
 
 /** The ribbon as it grows, half on the field and half below it, with the pale expectation ahead of now. */
 export function LiveRibbon({ model }: { readonly model: LiveRoastModel }) {
   const { ref, width } = useWidth();
-  const { roomy, low } = useRoom();
+  const { roomy, low, shallow } = useRoom();
   const { situation, drawn, pressable } = model;
   const { ribbon, guide } = drawn;
   const toS = liveEndS(model);
   const nowS = situation.charged ? situation.nowS : 0;
-  const room = BODY[roomy ? 'roomy' : low ? 'low' : 'phone'];
+  const room = BODY[shallow ? 'shallow' : roomy ? 'roomy' : low ? 'low' : 'phone'];
   const bodyHeight = guide ? room - (low ? 8 : GUIDE_ROOM) : room;
   const awaitedMarks = drawn.ahead.filter(({ milestone, medianS }) => milestone === 'pull' || medianS > nowS - 60);
   const controls = pressable.controls.map(({ control }) => control);

@@ -10,7 +10,7 @@ export function NextUp({ model }: { readonly model: LiveRoastModel }) {
   const { stage, head, inS, detail } = model.told.next;
   return (
     <div className="heat-next min-w-0 self-stretch overflow-hidden leading-tight">
-      <h1 className="font-heading truncate text-[1.35rem] leading-tight font-semibold roomy:text-4xl wide:text-5xl">
+      <h1 className="font-heading truncate text-[1.35rem] leading-tight font-semibold roomy:text-4xl wide:text-5xl shallow:text-3xl">
         {stage}
       </h1>
       <p className={`line-clamp-2 roomy:text-2xl ${head.length > TWO_LINES ? 'text-[0.88rem]' : 'text-[1.02rem]'}`}>
