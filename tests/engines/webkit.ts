@@ -16,7 +16,7 @@ export async function openWebKit(): Promise<Driver> {
     detached: true,
     env: { ...process.env, WEBKIT_DISABLE_SANDBOX_THIS_IS_DANGEROUS: '1', LC_ALL: 'C.UTF-8' },
   });
-  await new Promise((resolve) => setTimeout(resolve, 1500));
+  await answering(port);
   const driver = await new Builder()
     .disableEnvironmentOverrides()
     .usingServer(`http://127.0.0.1:${port}`)
@@ -56,4 +56,13 @@ export async function openWebKit(): Promise<Driver> {
       if (server.pid) process.kill(-server.pid);
     },
   };
+}
+
+/** The driver's screen takes its time to come up on a busy machine. */
+async function answering(port: number): Promise<void> {
+  const until = Date.now() + 30_000;
+  while (!(await fetch(`http://127.0.0.1:${port}/status`).catch(() => undefined))) {
+    if (Date.now() > until) throw new Error('WebKitWebDriver does not answer.');
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
 }
