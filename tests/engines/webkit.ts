@@ -16,7 +16,12 @@ export async function openWebKit(): Promise<Driver> {
     detached: true,
     env: { ...process.env, WEBKIT_DISABLE_SANDBOX_THIS_IS_DANGEROUS: '1', LC_ALL: 'C.UTF-8' },
   });
-  await answering(port);
+  const end = () => server.pid && process.kill(-server.pid);
+  // Left running it would keep the test from ending.
+  await answering(port).catch((error) => {
+    end();
+    throw error;
+  });
   const driver = await new Builder()
     .disableEnvironmentOverrides()
     .usingServer(`http://127.0.0.1:${port}`)
@@ -53,7 +58,7 @@ export async function openWebKit(): Promise<Driver> {
     run: (body) => driver.executeScript(body),
     close: async () => {
       await driver.quit().catch(() => undefined);
-      if (server.pid) process.kill(-server.pid);
+      end();
     },
   };
 }
