@@ -37,7 +37,7 @@ describe('with nothing that answers', () => {
       ['/taste/', 'No cup is noted yet'],
       ['/journal/?text=lantern', 'The journal is empty'],
       ['/journal/compare/', 'Compare'],
-      ['/files/', 'Files'],
+      ['/files/', 'Files and settings'],
     ] as const) {
       await page.goto(path);
       await page.getByText(shows).first().waitFor();
