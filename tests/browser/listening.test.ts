@@ -45,9 +45,10 @@ describe('listening at the heat', () => {
     const { page, close } = await atTheHeat(['microphone']);
     const listen = page.getByRole('button', { name: 'Listen', exact: true });
     await listen.click();
-    const openedS = await secondsIn(page.getByRole('timer').innerText());
     const tooLoud = page.getByText('Too loud here for the microphone');
     await tooLoud.waitFor();
+    // A slow machine opens its microphone seconds after the press: the pan, told about a second after it began, says when.
+    const openedS = (await secondsIn(page.getByRole('timer').innerText())) - PAN_S[0] - 1;
     await tooLoud.waitFor({ state: 'hidden' });
     await page.getByText(/^I hear first crack since \d:\d\d\. Take it\?$/).waitFor();
     // A question that comes anew takes no press for a moment.
@@ -57,7 +58,7 @@ describe('listening at the heat', () => {
     const [roast] = await storedRoasts(page);
     const mark = roast?.entries.find(({ kind }) => kind === 'mark');
     const beganS = (scene.truth.firstCrack ?? 0) + openedS;
-    assert.ok(mark && Math.abs(mark.at - beganS) < 6, `marked at ${mark?.at}, began about ${beganS}`);
+    assert.ok(mark && Math.abs(mark.at - beganS) < 4, `marked at ${mark?.at}, began about ${beganS}`);
     const heard = roast?.entries.filter(({ kind }) => kind === 'crack') as { source?: string }[];
     assert.ok(heard.length >= 8 && heard.every(({ source }) => source === 'microphone'));
     await page.getByRole('button', { name: /^Undo/ }).click();
