@@ -12,6 +12,7 @@ export const changes: readonly Changed[] = [
     says: [
       'On a tablet held upright the roast screen shows all that it tells, with a larger clock.',
       'A batch put on a day’s list is proposed in the shade that you liked best of its beans.',
+      'A flight that was scored says whether that may be chance.',
       'A large notebook is loaded and saved quicker once more.',
       'A friend’s roast finds those of your beans and gear that are most like theirs.',
       'Looking at a photo of beans is quicker.',

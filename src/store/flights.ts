@@ -30,6 +30,12 @@ export async function startFlight(
   return id;
 }
 
+/** Who tasted in the newest flight, each once; nobody where there was none. */
+export async function lastTasters(db: GanderDatabase): Promise<string[]> {
+  const [newest] = await db.flights.orderBy('createdAt').reverse().limit(1).toArray();
+  return [...new Set(newest?.trials.map(({ taster }) => taster))];
+}
+
 /**
  * Keeps one taster's answer; the last one ends the flight, unless its cups must be lifted first. An answer that is in
  * already stays, whichever tab was first.

@@ -4,8 +4,8 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Id } from '@/core/ids';
 import { pullsOf } from '@/core/roast';
-import type { Contender } from '@/core/taste';
-import { abortFlight, answerTrial, keyForPourer, keyOfEnded, startFlight } from '@/store/flights';
+import type { Contender, Flight } from '@/core/taste';
+import { abortFlight, answerTrial, keyForPourer, keyOfEnded, lastTasters, startFlight } from '@/store/flights';
 import { lotStock, removeLot } from '@/store/larder';
 import { proposedShade, shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
@@ -27,6 +27,16 @@ async function withFlight(tasters: readonly string[]) {
 }
 
 describe('a blind flight', () => {
+  it('is proposed to those who tasted the newest one', async () => {
+    const { db, id } = await withFlight(['Ada', 'Bo', 'Ada', 'Bo']);
+    assert.deepEqual(await lastTasters(db), ['Ada', 'Bo']);
+    const { contenders } = (await db.flights.get(id)) as Flight;
+    await startFlight(db, { question: 'preference', contenders, tasters: ['Cy'] });
+    await db.flights.update(id, { createdAt: '2026-01-01T10:00:00.000Z' });
+    assert.deepEqual(await lastTasters(db), ['Cy']);
+    await db.flights.clear();
+    assert.deepEqual(await lastTasters(db), []);
+  });
   it('keeps its key to itself until every sheet is in', async () => {
     const { db, id } = await withFlight(['Ada', 'Bo']);
     const flight = await db.flights.get(id);

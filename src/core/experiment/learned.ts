@@ -1,5 +1,6 @@
+import { mean } from 'd3-array';
 import type { Flight, FlightKey, Verdict } from '../taste/index.ts';
-import { flightResult } from '../taste/index.ts';
+import { flightResult, scoresIn, scoresVerdict, writtenP } from '../taste/index.ts';
 import { comparesParts, type Experiment, type Outcome } from './experiment.ts';
 
 /** How far an experiment is. */
@@ -18,7 +19,7 @@ export function outcomeOf(
   flight: Flight,
   key: FlightKey,
 ): { readonly outcome: Outcome | undefined; readonly sentence: string; readonly shown: boolean } | undefined {
-  const { verdict, means } = flightResult(flight, key);
+  const { verdict } = flightResult(flight, key);
   const of = (roastId: string | undefined, pullId: string | undefined) =>
     flight.contenders.findIndex(
       (each) =>
@@ -28,29 +29,30 @@ export function outcomeOf(
   if (a === -1 || b === -1 || a === b) return undefined;
   switch (flight.question) {
     case 'preference': {
-      if (!verdict) return undefined;
       const { preferred } = verdict;
       const outcome = preferred === undefined ? nothingShown(verdict) : preferred === b ? 'helped' : 'worse';
       return { outcome, sentence: verdict.sentence, shown: verdict.shown };
     }
     case 'triangle':
       // Told apart is not yet liked better: the answer is the person's.
-      return verdict && !verdict.shown
-        ? { outcome: nothingShown(verdict), sentence: verdict.sentence, shown: false }
-        : undefined;
+      return !verdict.shown ? { outcome: nothingShown(verdict), sentence: verdict.sentence, shown: false } : undefined;
     case 'rank':
-      return byScore(means[a]?.score, means[b]?.score, comparesParts(experiment) ? 'for the other part' : 'without it');
+      return byScore(
+        scoresIn(flight, key).map((row) => [row[a] as number, row[b] as number]),
+        comparesParts(experiment) ? 'for the other part' : 'without it',
+      );
   }
 }
 
-/** What mean scores say; `against` names the first of them. */
-function byScore(before: number | undefined, after: number | undefined, against: string): ReturnType<typeof outcomeOf> {
-  if (before === undefined || after === undefined) return undefined;
-  const by = after - before;
+/** What the scores of both cups say, a pair of each sheet; `against` names the first of them. */
+function byScore(pairs: readonly (readonly [number, number])[], against: string): ReturnType<typeof outcomeOf> {
+  if (pairs.length === 0) return undefined;
+  const [before, after] = [0, 1].map((cup) => mean(pairs, (pair) => pair[cup])) as [number, number];
+  const { p, shown } = scoresVerdict(pairs, ['', '']);
   return {
-    outcome: Math.abs(by) < SAME_SCORE ? undefined : by > 0 ? 'helped' : 'worse',
-    sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} ${against}; a mean of so few proves nothing yet.`,
-    shown: false,
+    outcome: !shown && Math.abs(after - before) < SAME_SCORE ? undefined : after > before ? 'helped' : 'worse',
+    sentence: `Scored ${after.toFixed(1)} against ${before.toFixed(1)} ${against}; ${shown ? `unlikely to be chance, ${writtenP(p)}` : 'that may well be chance'}.`,
+    shown,
   };
 }
 
@@ -59,7 +61,7 @@ function nothingShown({ canTell }: Verdict): Outcome | undefined {
   return canTell ? 'noDifference' : undefined;
 }
 
-/** Means of scores closer than this tell nothing. */
+/** Means of scores closer than this tell nothing, unless that is shown. */
 const SAME_SCORE = 0.5;
 
 /** What a kind of change came to so far. */

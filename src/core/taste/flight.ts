@@ -2,8 +2,9 @@ import type { Random } from '../chance/index.ts';
 import type { Id } from '../ids/index.ts';
 import { drawCodes, shuffled } from './codes.ts';
 import type { Contender, Flight, FlightKey, Trial } from './cup.ts';
+import { fewestScored, rankMeans, scoresVerdict } from './scores.ts';
 import type { FlightManner, FlightQuestion } from './tasteKinds.ts';
-import { preferenceVerdict, rankMeans, triangleVerdict, type Verdict } from './verdict.ts';
+import { preferenceVerdict, triangleVerdict, type Verdict } from './verdict.ts';
 
 /** What a flight is set up from. */
 export interface FlightAsked {
@@ -43,9 +44,9 @@ export function createFlight(asked: FlightAsked, random: Random): { readonly fli
 /** The most sheets that one flight has. */
 export const MOST_SHEETS = 60;
 
-/** As few sheets as can show something, and for scores a mean of some worth. */
-export function leastSheets(question: FlightQuestion): number {
-  if (question === 'rank') return 3;
+/** As few sheets on so many cups as can show something, and for scores a mean of some worth. */
+export function leastSheets(question: FlightQuestion, cups = 2): number {
+  if (question === 'rank') return Math.max(3, fewestScored(cups));
   // One slip among the sheets must be allowed for in a triangle; a preference shows when six of six agree.
   return question === 'triangle' ? 5 : 6;
 }
@@ -141,37 +142,53 @@ export function answered(flight: Flight): number {
 
 /** What a flight came to. */
 export interface FlightResult {
-  readonly verdict: Verdict | undefined;
-  /** For rank and score: by contender. */
+  readonly verdict: Verdict;
+  /** For rank and score: by contender; empty while no sheet is in. */
   readonly means: readonly { readonly score: number; readonly rank: number }[];
 }
 
 /** Opens the answers with the key. Only trials that are answered count. */
 export function flightResult(flight: Flight, key: FlightKey): FlightResult {
-  const trials = flight.trials.flatMap((trial, i) =>
-    trial.answeredAt === undefined ? [] : [{ trial, key: key.trials[i] ?? {} }],
-  );
-  const [a, b] = flight.contenders;
+  const trials = openedTrials(flight, key);
+  const names = flight.contenders.map(({ name }) => name);
   switch (flight.question) {
     case 'triangle': {
-      const right = trials.filter(({ trial, key: its }) => isOdd(its, trial.picked)).length;
+      const right = trials.filter(({ trial, its }) => isOdd(its, trial.picked)).length;
       return { verdict: triangleVerdict(trials.length, right), means: [] };
     }
     case 'preference': {
-      const forA = trials.filter(({ trial, key: its }) => trial.picked !== undefined && its[trial.picked] === 0).length;
-      return { verdict: preferenceVerdict(trials.length, forA, a?.name ?? '', b?.name ?? ''), means: [] };
+      const forA = trials.filter(({ trial, its }) => trial.picked !== undefined && its[trial.picked] === 0).length;
+      return { verdict: preferenceVerdict(trials.length, forA, names[0] ?? '', names[1] ?? ''), means: [] };
     }
     case 'rank': {
-      // A sheet on which a cup was left without a score ranks nothing.
-      const scores = trials.flatMap(({ trial, key: its }) => {
-        const row = flight.contenders.flatMap(
-          (_, cup) => trial.scores?.[Object.keys(its).find((code) => its[code] === cup) ?? ''] ?? [],
-        );
-        return row.length === flight.contenders.length ? [row] : [];
-      });
-      return { verdict: undefined, means: scores.length > 0 ? rankMeans(scores) : [] };
+      const scores = scoresIn(flight, key);
+      return { verdict: scoresVerdict(scores, names), means: rankMeans(scores) };
     }
   }
+}
+
+/** The scores of each sheet, by contender. A sheet on which a cup was left without a score ranks nothing. */
+export function scoresIn(flight: Flight, key: FlightKey): number[][] {
+  return openedTrials(flight, key).flatMap(({ trial, its }) => {
+    const row = flight.contenders.flatMap(
+      (_, cup) => trial.scores?.[Object.keys(its).find((code) => its[code] === cup) ?? ''] ?? [],
+    );
+    return row.length === flight.contenders.length ? [row] : [];
+  });
+}
+
+/** The sheets that are in, each with which code was which cup. */
+function openedTrials(flight: Flight, key: FlightKey) {
+  return flight.trials.flatMap((trial, i) =>
+    trial.answeredAt === undefined ? [] : [{ trial, its: key.trials[i] ?? {} }],
+  );
+}
+
+/** Whether the odd cup of three was found on a sheet; undefined where there was none to find, or the sheet is not in. */
+export function foundOdd(flight: Flight, key: FlightKey, index: number): boolean | undefined {
+  const trial = flight.trials[index];
+  if (flight.question !== 'triangle' || trial?.answeredAt === undefined) return undefined;
+  return isOdd(key.trials[index] ?? {}, trial.picked);
 }
 
 function isOdd(key: Readonly<Record<string, number>>, picked: string | undefined): boolean {

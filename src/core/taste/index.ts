@@ -28,13 +28,16 @@ export {
   drawnAnew,
   type FlightAsked,
   flightResult,
+  foundOdd,
   leastSheets,
   liftedKey,
   MOST_SHEETS,
+  scoresIn,
   withRound,
 } from './flight.ts';
 export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
 export { type ScoredCup, scoredInFlight } from './scored.ts';
+export { fewestScored, rankMeans, scoresVerdict, shuffledP } from './scores.ts';
 export {
   brewHowNames,
   brewHows,
@@ -48,4 +51,4 @@ export {
   sheetLines,
   tasteWords,
 } from './tasteKinds.ts';
-export { preferenceVerdict, rankMeans, triangleVerdict, type Verdict } from './verdict.ts';
+export { preferenceVerdict, triangleVerdict, type Verdict, writtenP } from './verdict.ts';

@@ -1,4 +1,3 @@
-import { mean } from 'd3-array';
 import { binomialTail, evenSplitP, moreNeeded, preferencePower, SHOWN_P, trianglePower } from './binomial.ts';
 
 /** A result in figures and in words. */
@@ -8,14 +7,15 @@ export interface Verdict {
   readonly sentence: string;
   /** So many sheets would probably have shown a plain difference, had there been one: only then nothing shown says something. */
   readonly canTell: boolean;
-  /** Which of two is liked better, counted from 0; undefined where nothing is shown. */
+  /** Which of two is liked better, counted from 0; undefined where nothing is shown, or of more than two. */
   readonly preferred?: 0 | 1;
 }
 
 /** A difference is plain when half of the cups betray it, or four of five tastings prefer one; sheets can tell when it shows so often. Ours. */
 const PLAIN = { noticed: 0.5, likes: 0.8, power: 0.8 } as const;
 
-const written = (p: number) => (p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`);
+/** A probability as it is written. */
+export const writtenP = (p: number) => (p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`);
 
 /** Can they be told apart? `right` of `n` picked the odd cup of three; exact binomial, chance a third. */
 export function triangleVerdict(n: number, right: number): Verdict {
@@ -27,13 +27,13 @@ export function triangleVerdict(n: number, right: number): Verdict {
       p,
       shown: true,
       canTell,
-      sentence: `${right} of ${n} right: unlikely to be chance, ${written(p)}. They can be told apart.`,
+      sentence: `${right} of ${n} right: unlikely to be chance, ${writtenP(p)}. They can be told apart.`,
     };
   return {
     p,
     shown: false,
     canTell,
-    sentence: `${right} of ${n} right, ${written(p)}: ${tooFew(moreNeeded(n, right, 1 / 3))}`,
+    sentence: `${right} of ${n} right, ${writtenP(p)}: ${tooFew(moreNeeded(n, right, 1 / 3))}`,
   };
 }
 
@@ -51,31 +51,21 @@ export function preferenceVerdict(n: number, forA: number, nameA: string, nameB:
       shown: true,
       canTell,
       preferred: forA * 2 >= n ? 0 : 1,
-      sentence: `${liked} is preferred, ${more} of ${n}: unlikely to be chance, ${written(p)}.`,
+      sentence: `${liked} is preferred, ${more} of ${n}: unlikely to be chance, ${writtenP(p)}.`,
     };
   // A two-sided half is as rare as a one-sided quarter of it; counted on as it stands.
   let needed: number | undefined;
   for (let extra = 1; n + extra <= 60 && needed === undefined; extra++)
     if (evenSplitP(n + extra, Math.floor((more / n) * (n + extra))) <= SHOWN_P) needed = extra;
-  return { p, shown: false, canTell, sentence: `${liked} is ahead, ${more} of ${n}, ${written(p)}: ${tooFew(needed)}` };
+  return {
+    p,
+    shown: false,
+    canTell,
+    sentence: `${liked} is ahead, ${more} of ${n}, ${writtenP(p)}: ${tooFew(needed)}`,
+  };
 }
 
 function tooFew(more: number | undefined): string {
   if (more === undefined) return 'nothing is shown.';
   return `too few to tell; ${more} more tasting${more === 1 ? '' : 's'} like these would do.`;
-}
-
-/** Mean score and mean rank of each cup; a rank of 1 is the best, ties share theirs. */
-export function rankMeans(scores: readonly (readonly number[])[]): { readonly score: number; readonly rank: number }[] {
-  const cups = scores[0]?.length ?? 0;
-  const ranks = scores.map((row) =>
-    row.map(
-      (score) =>
-        1 + row.filter((other) => other > score).length + (row.filter((other) => other === score).length - 1) / 2,
-    ),
-  );
-  return Array.from({ length: cups }, (_, i) => ({
-    score: mean(scores, (row) => row[i]) ?? 0,
-    rank: mean(ranks, (row) => row[i]) ?? 0,
-  }));
 }

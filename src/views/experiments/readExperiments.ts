@@ -50,7 +50,7 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
             ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear))
             : undefined,
         flight,
-        verdict: flight && key ? flightResult(flight, key).verdict?.sentence : undefined,
+        verdict: flight && key ? flightResult(flight, key).verdict.sentence : undefined,
         suggested: flight && key ? outcomeOf(experiment, flight, key) : undefined,
       };
     }),

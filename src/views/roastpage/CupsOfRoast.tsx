@@ -98,7 +98,5 @@ export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
 async function answerOf(flight: Flight): Promise<string> {
   const key = await keyOfEnded(database(), flight.id);
   if (!key) return '';
-  const { verdict, means } = flightResult(flight, key);
-  if (verdict) return verdict.sentence;
-  return flight.contenders.map(({ name }, i) => `${name}: ${means[i]?.score.toFixed(1) ?? '–'}`).join('; ');
+  return flightResult(flight, key).verdict.sentence;
 }

@@ -1,11 +1,22 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { answered, type Flight, type FlightKey, flightResult, mannerNames, questionNames } from '@/core/taste';
+import {
+  answered,
+  type Flight,
+  type FlightKey,
+  flightResult,
+  foundOdd,
+  mannerNames,
+  questionNames,
+} from '@/core/taste';
 import { database } from '@/store/current';
 import { removeFlight } from '@/store/flights';
 import { notify } from '@/store/notices';
 import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { NamesPutRight } from './NamesPutRight';
+
+/** Whether the odd cup was found, after the cups of a sheet. */
+const foundSaid: Readonly<Record<string, string>> = { true: 'the odd one, found', false: 'not the odd one' };
 
 /** The answer, once all sheets are in or the flight was ended: the sentence first, then who picked what. */
 export function FlightResultView({ flight, flightKey }: { readonly flight: Flight; readonly flightKey: FlightKey }) {
@@ -24,8 +35,10 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
     });
     location.assign('/taste/');
   };
-  const best = [...means].sort((a, b) => b.score - a.score)[0];
   const name = (cup: number | undefined) => flight.contenders[cup ?? -1]?.name ?? '';
+  const cups = flight.contenders
+    .map((contender, cup) => ({ contender, cup, mean: means[cup] }))
+    .sort((a, b) => (b.mean?.score ?? 0) - (a.mean?.score ?? 0) || (a.mean?.rank ?? 0) - (b.mean?.rank ?? 0));
   return (
     <section className="max-w-4xl pt-7">
       <p className="text-husk">
@@ -33,21 +46,15 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
         {flight.manner && `, ${mannerNames[flight.manner]}`}
         {flight.aborted && `, ended with ${answered(flight)} of ${flight.trials.length} sheets`}
       </p>
-      <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">
-        {verdict?.sentence ??
-          (best
-            ? `${name(means.indexOf(best))} scored highest, ${best.score.toFixed(1)} of 10 on average.`
-            : 'No sheet is in yet.')}
-      </h1>
+      <h1 className="mt-1 text-[clamp(1.8rem,4vw,2.6rem)]">{verdict.sentence}</h1>
       {flight.manner === 'open' && (
         <p className="text-husk mt-2">
           Everybody knew the names: what one knows, one tastes. Only a blind flight shows it.
         </p>
       )}
       <ul className="mt-4 space-y-1 text-lg">
-        {flight.contenders.map((contender, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: contenders are told apart by their place
-          <li key={i}>
+        {cups.map(({ contender, cup, mean }) => (
+          <li key={cup}>
             {contender.roastId ? (
               <a
                 className="font-bold underline underline-offset-4"
@@ -58,7 +65,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
             ) : (
               <b>{contender.name}</b>
             )}
-            {means[i] && ` · ${means[i].score.toFixed(1)} of 10, mean rank ${means[i].rank.toFixed(1)}`}
+            {mean && ` · ${mean.score.toFixed(1)} of 10, mean rank ${mean.rank.toFixed(1)}`}
           </li>
         ))}
       </ul>
@@ -80,6 +87,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
               </span>
             ))}
             {trial.answeredAt === undefined && <span className="text-husk">not tasted</span>}
+            {foundSaid[`${foundOdd(flight, flightKey, i)}`]}
           </li>
         ))}
       </ol>

@@ -14,7 +14,7 @@ import {
 } from '@/core/taste';
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
-import { startFlight } from '@/store/flights';
+import { lastTasters, startFlight } from '@/store/flights';
 import { type JarNow, jarsOnShelf } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
@@ -41,36 +41,43 @@ export function FlightSetUp() {
   const [asked, roastId] = [address.has('experiment'), address.get('roast')];
   const data = useLiveQuery(async () => {
     const db = database();
-    const [shelf, pair] = await Promise.all([
+    const [shelf, pair, knownTasters] = await Promise.all([
       jarsOnShelf(db, Date.now()),
       experimentPair(db, writtenAs(household).shade),
+      lastTasters(db),
     ]);
     // The parts of the roast that the address names come first, as long as any of them lasts.
     const parts = shelf.filter(({ named }) => named.roast.id === roastId);
-    return { jars: [...parts, ...shelf.filter((jar) => !parts.includes(jar))], parts: parts.length, pair };
+    return {
+      jars: [...parts, ...shelf.filter((jar) => !parts.includes(jar))],
+      parts: parts.length,
+      pair,
+      knownTasters,
+    };
   }, [household]);
   const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
   const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
-  const [tasters, setTasters] = useState('');
+  const [typedTasters, setTasters] = useState<string>();
   const [manner, setManner] = useState<FlightManner>('poured');
   const [wantedRounds, setRounds] = useState<number>();
   const [error, setError] = useState('');
+  const manners = flightManners.filter((each) => each !== 'open' || question !== 'triangle');
+  const how = manners.includes(manner) ? manner : 'poured';
+  const cups = chosen ?? Array.from({ length: Math.max(2, data?.parts ?? 0) }, () => ({ pick: '', name: '' }));
+  const count = question === 'rank' ? cups.length : 2;
+  // Those of the last flight, until somebody writes who it is.
+  const tasters = typedTasters ?? (data?.knownTasters ?? []).slice(0, how === 'alone' ? 1 : undefined).join(', ');
   const names = tasters
     .split(/[,;\n]/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
-  const rounds = wantedRounds ?? Math.ceil(leastSheets(question) / Math.max(1, names.length));
+  const rounds = wantedRounds ?? Math.ceil(leastSheets(question, count) / Math.max(1, names.length));
   const roundsEach = useWholeNumber({ value: rounds, least: 1, most: MOST_ROUNDS, onNumber: setRounds });
   if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
-  const { jars, pair, parts } = data;
-  const cups = chosen ?? Array.from({ length: Math.max(2, parts) }, () => ({ pick: '', name: '' }));
+  const { jars, pair } = data;
   const sheets = Math.max(1, names.length) * rounds;
-  const manners = flightManners.filter((each) => each !== 'open' || question !== 'triangle');
-  const how = manners.includes(manner) ? manner : 'poured';
-  const count = question === 'rank' ? cups.length : 2;
-  const shown = cups
-    .slice(0, count)
-    .map((cup, i) => ({ ...cup, pick: cup.pick || (pair && FROM_EXPERIMENT[i]) || (jars[i]?.pull.id ?? OTHER) }));
+  const others = jars.filter((jar) => !pair?.contenders.some((each) => holds(each, jar)));
+  const shown = picked(cups.slice(0, count), pair ? FROM_EXPERIMENT : [], others);
   const begin = async () => {
     const contenders = shown.map(({ pick, name }) => {
       const of = (FROM_EXPERIMENT as readonly string[]).indexOf(pick);
@@ -159,7 +166,7 @@ export function FlightSetUp() {
         />
         <TextField label="Rounds each" {...roundsEach} />
       </div>
-      <p className="text-husk mt-2">{powerWords(question, sheets)}</p>
+      <p className="text-husk mt-2">{powerWords(question, sheets, count)}</p>
       {error && (
         <p role="alert" className="text-danger mt-2">
           {error}
@@ -171,6 +178,21 @@ export function FlightSetUp() {
     </section>
   );
 }
+
+/** What each cup holds: what was chosen, or else one of the experiment's or the next jar that no other cup holds. */
+function picked(
+  cups: readonly { readonly pick: string; readonly name: string }[],
+  first: readonly string[],
+  jars: readonly JarNow[],
+) {
+  const taken = new Set(cups.map(({ pick }) => pick));
+  const free = [...first, ...jars.map(({ pull }) => pull.id as string)].filter((each) => !taken.has(each));
+  return cups.map((cup) => ({ ...cup, pick: cup.pick || (free.shift() ?? OTHER) }));
+}
+
+/** Whether a cup of the experiment is of this jar. */
+const holds = ({ roastId, pullId }: Contender, { named, pull }: JarNow) =>
+  roastId === named.roast.id && (pullId === undefined || pullId === pull.id);
 
 function contenderOf(jar: JarNow | undefined, typed: string, title = ''): Contender {
   if (!jar) return { name: typed.trim() };

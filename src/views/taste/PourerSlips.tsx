@@ -1,9 +1,14 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Flight } from '@/core/taste';
+import { counted } from '@/core/units';
 import { database } from '@/store/current';
 import { keyForPourer, putSlipsAway } from '@/store/flights';
 import { Button } from '@/ui/Button';
+
+/** How many codes are this cup. */
+const poursOf = (cup: number, keys: readonly Readonly<Record<string, number>>[]) =>
+  keys.flatMap((each) => Object.values(each)).filter((each) => each === cup).length;
 
 /** For whoever pours: which cup gets which code. Not read before the pourer says that the tasters look away. */
 export function PourerSlips({ flight }: { readonly flight: Flight }) {
@@ -35,9 +40,24 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
         </>
       ) : (
         <>
+          {key && (
+            <p className="mt-3 text-lg">
+              {counted(slips.length * (slips[0]?.trial.codes.length ?? 0), 'cup')}:{' '}
+              {flight.contenders
+                .map(
+                  ({ name }, cup) =>
+                    `${poursOf(
+                      cup,
+                      slips.map(({ i }) => key.trials[i] ?? {}),
+                    )} of ${name}`,
+                )
+                .join('; ')}
+              .
+            </p>
+          )}
           <ol className="mt-5 grid gap-4 sm:grid-cols-2">
             {slips.map(({ trial, i }) => (
-              <li key={i} className="border-ink border-2 p-3">
+              <li key={i} className="border-ink break-inside-avoid border-2 p-3">
                 <b>
                   {i + 1}. {trial.taster}
                 </b>
@@ -52,7 +72,7 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
               </li>
             ))}
           </ol>
-          <p className="text-husk mt-4">
+          <p className="no-print text-husk mt-4">
             Once you go on, the slips are put away until the end, and nobody sees them again. Print them or write the
             codes down first.
           </p>

@@ -284,11 +284,18 @@ describe('the answer', () => {
     }));
     assert.match(outcomeOf(asked, flight, key)?.sentence ?? '', /8\.0 against 5\.0/);
   });
-  it('of scores is a mean that proves nothing; of other cups there is none', () => {
+  it('of scores says whether it may be chance; of other cups there is none', () => {
+    const of = (sheets: number, after: number) => {
+      const made = flightFor('rank', (_, __, codeOf) => ({ scores: { [codeOf(0)]: 5, [codeOf(1)]: after } }), sheets);
+      return outcomeOf(asked, made.flight, made.key);
+    };
+    assert.deepEqual([of(4, 7.5)?.outcome, of(4, 7.5)?.shown], ['helped', false]);
+    assert.match(of(4, 7.5)?.sentence ?? '', /^Scored 7\.5 against 5\.0 without it; that may well be chance\.$/);
+    assert.deepEqual([of(8, 3)?.outcome, of(8, 3)?.shown], ['worse', true]);
+    assert.match(of(8, 3)?.sentence ?? '', /unlikely to be chance, p = 0\.00\d\.$/);
+    // Closer than half a point says something only where it is shown.
+    assert.deepEqual([of(4, 5.3)?.outcome, of(8, 5.3)?.outcome], [undefined, 'helped']);
     const scored = flightFor('rank', (_, __, codeOf) => ({ scores: { [codeOf(0)]: 5, [codeOf(1)]: 7.5 } }));
-    const found = outcomeOf(asked, scored.flight, scored.key);
-    assert.equal(found?.outcome, 'helped');
-    assert.match(found?.sentence ?? '', /7\.5 against 5\.0.*proves nothing/);
     assert.equal(outcomeOf(experiment(), scored.flight, scored.key), undefined);
   });
   it('there is none while one of the two has no score at all', () => {

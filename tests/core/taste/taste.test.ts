@@ -13,14 +13,19 @@ import {
   evenSplitP,
   type Flight,
   fewestRight,
+  fewestScored,
   flightKeySchema,
   flightResult,
   flightSchema,
+  foundOdd,
+  leastSheets,
   moreNeeded,
   preferencePower,
   preferenceVerdict,
   rankMeans,
+  scoresVerdict,
   shuffled,
+  shuffledP,
   trianglePower,
   triangleVerdict,
   withRound,
@@ -141,6 +146,63 @@ describe('verdicts in words', () => {
       [1, 0],
     );
   });
+  it('for scores: by how often chance would put the cups so far apart', () => {
+    const near = (p: number, known: number) => assert.ok(Math.abs(p - known) < 0.01, `${p}, not about ${known}`);
+    // All in one order: 6 of 216 ways; six pairs that agree, 2 of 64; one of six against, 14 of 64.
+    near(shuffledP([8, 7, 9].map((best) => [best, best - 1, best - 2])), 6 / 216);
+    near(shuffledP(Array(6).fill([8, 6])), 2 / 64);
+    near(shuffledP([...Array(5).fill([8, 6]), [6, 8]]), 14 / 64);
+    assert.equal(
+      shuffledP([
+        [7, 7],
+        [5, 5],
+      ]),
+      1,
+    );
+    for (const cups of [2, 3, 4, 5, 6]) {
+      const agreed = (sheets: number) => shuffledP(Array(sheets).fill(Array.from({ length: cups }, (_, i) => i)));
+      const fewest = fewestScored(cups);
+      assert.ok(agreed(fewest) <= 0.05 && agreed(fewest - 1) > 0.05, `${cups} cups: ${fewest} sheets`);
+      assert.ok(leastSheets('rank', cups) >= fewest);
+    }
+  });
+  it('for scores: in words, with those that share the highest', () => {
+    const cases: [number[][], string][] = [
+      [[], 'No sheet is in yet.'],
+      [[[8, 6]], 'A scored highest, 8.0 of 10 on average, on one sheet: nothing is shown yet.'],
+      [
+        [
+          [8, 6, 5],
+          [6, 8, 5],
+        ],
+        'A and B scored highest, 7.0 of 10 on average; that may well be chance, p = #.',
+      ],
+      [
+        [
+          [8, 6],
+          [6, 8],
+        ],
+        'All scored alike, 7.0 of 10 on average: nothing is shown.',
+      ],
+      [
+        Array(8).fill([6, 8.5]),
+        'B scored highest, 8.5 of 10 on average: that the cups differ so is unlikely to be chance, p = #.',
+      ],
+    ];
+    for (const [sheets, sentence] of cases)
+      assert.equal(
+        scoresVerdict(sheets, ['A', 'B', 'C'].slice(0, sheets[0]?.length ?? 2)).sentence.replace(/0\.\d{3}/, '#'),
+        sentence,
+      );
+    assert.deepEqual(
+      [
+        [6, 8],
+        [8, 6],
+      ].map((sheet) => scoresVerdict(Array(8).fill(sheet), ['A', 'B']).preferred),
+      [1, 0],
+    );
+    assert.equal(scoresVerdict(Array(8).fill([6, 8, 7]), ['A', 'B', 'C']).preferred, undefined);
+  });
   it('for ranks: ties share theirs', () => {
     assert.deepEqual(
       rankMeans([
@@ -245,8 +307,8 @@ describe('a blind flight', () => {
     });
     const done = { ...flight, trials: sheets } as Flight;
     assert.equal(answered(done), 6);
-    assert.match(flightResult(done, key).verdict?.sentence ?? '', /^5 of 6 right/);
-    assert.match(flightResult(flight, key).verdict?.sentence ?? '', /^No sheet/);
+    assert.match(flightResult(done, key).verdict.sentence, /^5 of 6 right/);
+    assert.match(flightResult(flight, key).verdict.sentence, /^No sheet/);
   });
   it('counts preferences and scores by what the codes were', () => {
     const preference = make('preference', ['Ada', 'Bo']);
@@ -256,7 +318,7 @@ describe('a blind flight', () => {
       picked: Object.entries(preference.key.trials[i] ?? {}).find(([, cup]) => cup === 1)?.[0],
     }));
     assert.match(
-      flightResult({ ...preference.flight, trials: picks } as Flight, preference.key).verdict?.sentence ?? '',
+      flightResult({ ...preference.flight, trials: picks } as Flight, preference.key).verdict.sentence,
       /^Lid off is ahead, 2 of 2/,
     );
     const rank = make('rank', ['Ada'], 3, [{ name: 'A' }, { name: 'B' }, { name: 'C' }]);
@@ -269,6 +331,23 @@ describe('a blind flight', () => {
       flightResult(done, rank.key).means.map(({ score }) => score),
       [5, 6, 7],
     );
+    assert.match(
+      flightResult(done, rank.key).verdict.sentence,
+      /^C scored highest, 7\.0 of 10 on average, on one sheet/,
+    );
+  });
+  it('says of each sheet whether the odd cup was found', () => {
+    const { flight, key } = make('triangle', ['Ada', 'Bo', 'Ada']);
+    const oddOf = (i: number, odd: boolean) => {
+      const its = Object.entries(key.trials[i] ?? {});
+      return its.find(([, cup]) => (its.filter(([, other]) => other === cup).length === 1) === odd)?.[0] ?? '';
+    };
+    const trials = flight.trials.map((trial, i) =>
+      i === 2 ? trial : { ...trial, answeredAt: '2026-11-24T11:00:00.000Z', picked: oddOf(i, i === 0) },
+    );
+    const found = (its: Flight) => its.trials.map((_, i) => foundOdd(its, key, i));
+    assert.deepEqual(found({ ...flight, trials }), [true, false, undefined]);
+    assert.deepEqual(found({ ...flight, trials, question: 'preference' }), [undefined, undefined, undefined]);
   });
   it('refuses one cup, and three for a pair', () => {
     assert.throws(() => make('rank', ['Ada'], 1, [{ name: 'A' }]), {
