@@ -1,8 +1,9 @@
+import { normalQuantile } from '../chance/index.ts';
 import type { UsualSeconds } from '../gear/index.ts';
 import type { Milestones } from '../roast/index.ts';
 import { shadeOf } from '../shade/index.ts';
 import { FREEDOM, type Prediction } from './gaussianFit.ts';
-import { after, combined, from, lengthFrom, rangeEdge } from './predictive.ts';
+import { after, combined, from, LATE, lengthFrom, rangeEdge } from './predictive.ts';
 import { goesByShade, pullAt } from './pullAt.ts';
 import type { Expectation, ForecastMilestone, ForecastQuestion } from './question.ts';
 
@@ -145,11 +146,16 @@ function pushedBy(seconds: number, stretch: Prediction): Prediction {
   return { ...stretch, mean: Math.log(Math.exp(stretch.mean) + seconds) };
 }
 
+/** Nobody knows what is left of a stretch to less than so much, in logs. */
+const LEAST_LEFT_SD = 0.05;
+
 /** The belief in a whole stretch turned into one in what is left of it, so that a probe's opinion can join it. */
 function leftOf(whole: Prediction, passedS: number): Prediction {
   const { medianS, earlyS, lateS } = lengthFrom(whole, passedS);
   const left = (seconds: number) => Math.log(Math.max(seconds - passedS, 1));
-  return { mean: left(medianS), sd: Math.max((left(lateS) - left(earlyS)) / 2.563, 0.05), freedom: whole.freedom };
+  // By the normal curve although its tails are fatter: beside a probe it then counts for less, and misses are a fiftieth smaller.
+  const sd = (left(lateS) - left(earlyS)) / (2 * normalQuantile(LATE));
+  return { mean: left(medianS), sd: Math.max(sd, LEAST_LEFT_SD), freedom: whole.freedom };
 }
 
 /** How far first crack lay off what was expected before the roast, in logs. */
