@@ -32,6 +32,9 @@ const aheadSchema = row({
 /** As `aheadSchema` has it, field by field. */
 export type Ahead = z.infer<typeof aheadSchema>;
 
+/** The most people that one household has. */
+export const MOST_PEOPLE = 50;
+
 /** What holds for the whole household, one row. */
 export const householdSchema = row({
   name: z.string().trim().max(80),
@@ -42,7 +45,7 @@ export const householdSchema = row({
   currency: z.enum(currencies),
   weekStart: z.union(weekStarts.map((day) => z.literal(day))),
   hourClock: z.enum(hourClocks),
-  people: z.int().min(1).max(50),
+  people: z.int().min(1).max(MOST_PEOPLE),
   /** Roasted coffee that one person uses a day, grams. */
   gramsPerPersonDay: z.number().positive().max(500),
   /** Water in a mug, ml, and coffee for a litre of it, grams. */

@@ -4,6 +4,7 @@ export {
   type HourClock,
   type Household,
   householdSchema,
+  MOST_PEOPLE,
   weekStarts,
 } from './household.ts';
 export { plainHousehold } from './plainHousehold.ts';

@@ -1,4 +1,4 @@
-import { mugsIn } from '@/core/household';
+import { MOST_PEOPLE, mugsIn } from '@/core/household';
 import { issueSentence } from '@/core/issues';
 import { formatSpan } from '@/core/units';
 import { database } from '@/store/current';
@@ -13,7 +13,6 @@ import { useWholeNumber } from '@/ui/useWholeNumber';
 const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
 const MINUTES = [30, 60, 90, 120, 180, 240, 360] as const;
 const SATURDAY = 6;
-const MOST_PEOPLE = 50;
 
 /** Use, what a roast gives, and on which days: a sentence whose parts are the choices. */
 export function AheadSentence({ ahead }: { readonly ahead: AheadModel }) {
