@@ -36,7 +36,7 @@ export {
   withRound,
 } from './flight.ts';
 export { likedShade, type ShadeLiking, type ShadeTasting, type ShadeWin } from './likedShade.ts';
-export { type ScoredCup, scoredInFlight } from './scored.ts';
+export { type ScoredCup, scoredInFlight, scoreWords } from './scored.ts';
 export { fewestScored, rankMeans, scoresVerdict, shuffledP } from './scores.ts';
 export {
   brewHowNames,

@@ -9,6 +9,9 @@ export interface ScoredCup {
   readonly overall: number;
 }
 
+/** A score or a mean of scores as it is told: “7.5 of 10”, “8 of 10”. */
+export const scoreWords = (score: number): string => `${Number(score.toFixed(1))} of 10`;
+
 /** The scores that a flight gave to roasts of the household; none while its key is not known. */
 export function scoredInFlight({ contenders, trials }: Flight, key: FlightKey | undefined): ScoredCup[] {
   return trials.flatMap(({ scores }, i) =>

@@ -2,6 +2,7 @@ import { mean } from 'd3-array';
 import { seededRandom } from '../chance/index.ts';
 import { SHOWN_P } from './binomial.ts';
 import { shuffled } from './codes.ts';
+import { scoreWords } from './scored.ts';
 import { type Verdict, writtenP } from './verdict.ts';
 
 /** How often every sheet is shuffled; the probability is then right to half a hundredth. */
@@ -52,8 +53,8 @@ export function scoresVerdict(sheets: readonly (readonly number[])[], names: rea
   const verdict = { p, shown, canTell: false };
   if (sheets.length === 0) return { ...verdict, sentence: 'No sheet is in yet.' };
   if (best.length === names.length)
-    return { ...verdict, sentence: `All scored alike, ${most.toFixed(1)} of 10 on average: nothing is shown.` };
-  const highest = `${best.join(' and ')} scored highest, ${most.toFixed(1)} of 10 on average`;
+    return { ...verdict, sentence: `All scored alike, ${scoreWords(most)} on average: nothing is shown.` };
+  const highest = `${best.join(' and ')} scored highest, ${scoreWords(most)} on average`;
   if (sheets.length === 1) return { ...verdict, sentence: `${highest}, on one sheet: nothing is shown yet.` };
   const written = writtenP(p);
   if (!shown) return { ...verdict, sentence: `${highest}; that may well be chance, ${written}.` };

@@ -2,7 +2,7 @@ import { mean as average } from 'd3-array';
 import type { RoastFigures } from '@/core/compare';
 import { controlsOf, settingWords } from '@/core/gear';
 import { liveEntries, type StretchName, shownLengthS, stretchesOf, stretchNames } from '@/core/roast';
-import { lineNames, sheetLines } from '@/core/taste';
+import { lineNames, scoreWords, sheetLines } from '@/core/taste';
 import { formatClock } from '@/core/units';
 import { useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
@@ -42,7 +42,7 @@ export function ComparedTable({ compared, figures }: ComparedTableProps) {
     ['gear when it began', ({ roast }) => (roast.gearHot ? 'hot' : undefined)],
     ['moves', (each) => moveWords(each) || undefined],
     ['liked', ({ roast }) => (roast.stars === undefined ? undefined : `${roast.stars} of 5`)],
-    ['overall', (_, figures) => (figures.overall === undefined ? undefined : `${figures.overall.toFixed(1)} of 10`)],
+    ['overall', (_, figures) => (figures.overall === undefined ? undefined : scoreWords(figures.overall))],
     ...sheetLines.map((line) => [lineNames[line].toLowerCase(), (each: Compared) => mean(each, line)] as const),
     ['tasted of', (_, figures) => figures.words.join(', ') || undefined],
   ];

@@ -9,6 +9,7 @@ import {
   lotTitle,
   processNames,
 } from '@/core/bean';
+import { scoreWords } from '@/core/taste';
 import { localDay } from '@/core/units';
 import { database } from '@/store/current';
 import type { LotStock } from '@/store/larder';
@@ -146,7 +147,7 @@ function BestOfLot({ lotId }: { readonly lotId: string }) {
         <span key={`${roastId} ${pullId}`}>
           {i > 0 && ', '}
           <a className="underline underline-offset-4" href={`/journal/roast/?id=${encodeURIComponent(roastId)}`}>
-            {overall.toFixed(1)} of 10
+            {scoreWords(overall)}
           </a>
         </span>
       ))}

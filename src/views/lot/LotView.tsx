@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lotHints, lotTitle } from '@/core/bean';
 import { lossesByShade } from '@/core/record';
+import { scoreWords } from '@/core/taste';
 import { capital, counted } from '@/core/units';
 import { database } from '@/store/current';
 import { lotStock } from '@/store/larder';
@@ -97,7 +98,7 @@ function Beans() {
                   {[dateOf(roastId), partWords(roastOf(roastId), pullId, words.shade)].filter(Boolean).join(', ')}
                 </a>
                 <span>
-                  <b>{overall.toFixed(1)}</b> of 10 <span className="text-husk">by {counted(cups, 'cup')}</span>
+                  <b>{scoreWords(overall)}</b> <span className="text-husk">by {counted(cups, 'cup')}</span>
                 </span>
               </li>
             ))}

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Roast } from '@/core/roast';
-import { brewedWords, type Flight, flightResult } from '@/core/taste';
+import { brewedWords, type Flight, flightResult, scoreWords } from '@/core/taste';
 import { database } from '@/store/current';
 import { keyOfEnded } from '@/store/flights';
 import { notify } from '@/store/notices';
@@ -50,7 +50,7 @@ export function CupsOfRoast({ roast }: { readonly roast: Roast }) {
         )}
         {data.cups.map((cup) => (
           <li key={cup.id} className="py-2">
-            <b>{cup.sheet.overall === undefined ? 'A cup' : `${cup.sheet.overall} of 10`}</b>{' '}
+            <b>{cup.sheet.overall === undefined ? 'A cup' : scoreWords(cup.sheet.overall)}</b>{' '}
             <span className="text-husk">
               {[
                 partWords(roast, cup.pullId, words.shade),

@@ -7,6 +7,7 @@ import {
   foundOdd,
   mannerNames,
   questionNames,
+  scoreWords,
 } from '@/core/taste';
 import { database } from '@/store/current';
 import { removeFlight } from '@/store/flights';
@@ -65,7 +66,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
             ) : (
               <b>{contender.name}</b>
             )}
-            {mean && ` · ${mean.score.toFixed(1)} of 10, mean rank ${mean.rank.toFixed(1)}`}
+            {mean && ` · ${scoreWords(mean.score)}, mean rank ${mean.rank.toFixed(1)}`}
           </li>
         ))}
       </ul>
@@ -82,7 +83,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
                 </span>{' '}
                 <span className="text-husk">
                   {name(flightKey.trials[i]?.[code])}
-                  {trial.scores?.[code] !== undefined && `: ${trial.scores[code]} of 10`}
+                  {trial.scores?.[code] !== undefined && `: ${scoreWords(trial.scores[code])}`}
                 </span>
               </span>
             ))}

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { scoreWords } from '@/core/taste';
 
 interface ScoreLineProps {
   readonly name: string;
@@ -22,7 +23,7 @@ export function ScoreLine({ name, value, onValue, large = false }: ScoreLineProp
         max={10}
         step={0.5}
         value={value ?? 5}
-        aria-valuetext={value === undefined ? 'not said' : `${value} of 10`}
+        aria-valuetext={value === undefined ? 'not said' : scoreWords(value)}
         className={`accent-bill h-11 w-0 min-w-0 flex-1 ${value === undefined ? 'opacity-50' : ''}`}
         onChange={(event) => onValue(Number(event.target.value))}
         onPointerUp={(event) => value === undefined && onValue(Number(event.currentTarget.value))}

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { answered, bestRoasts, questionNames } from '@/core/taste';
+import { answered, bestRoasts, questionNames, scoreWords } from '@/core/taste';
 import { database } from '@/store/current';
 import { getNamedRoast, type NamedRoast } from '@/store/queries';
 import { scoredCups } from '@/store/scoredCups';
@@ -85,7 +85,8 @@ function Tasting() {
                         : 'a roast deleted since'}
                     </a>
                     <span>
-                      {overall.toFixed(1)} of 10{count > 1 && `, ${count} cups`}
+                      {scoreWords(overall)}
+                      {count > 1 && `, ${count} cups`}
                     </span>
                     <a className="underline underline-offset-4" href={`/roast/?again=${encodeURIComponent(roastId)}`}>
                       Roast it again
@@ -129,7 +130,7 @@ function Tasting() {
                 return (
                   <li key={cup.id} className="py-2">
                     <b>{roast?.lotName ?? cup.name ?? 'Other coffee'}</b>{' '}
-                    {cup.sheet.overall !== undefined && <span>{cup.sheet.overall} of 10</span>}{' '}
+                    {cup.sheet.overall !== undefined && <span>{scoreWords(cup.sheet.overall)}</span>}{' '}
                     <span className="text-husk">
                       {dotted([shade, dayWords(cup.tastedAt), cup.taster, cup.words.join(', '), cup.note])}
                     </span>{' '}

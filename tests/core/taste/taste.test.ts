@@ -169,20 +169,20 @@ describe('verdicts in words', () => {
   it('for scores: in words, with those that share the highest', () => {
     const cases: [number[][], string][] = [
       [[], 'No sheet is in yet.'],
-      [[[8, 6]], 'A scored highest, 8.0 of 10 on average, on one sheet: nothing is shown yet.'],
+      [[[8, 6]], 'A scored highest, 8 of 10 on average, on one sheet: nothing is shown yet.'],
       [
         [
           [8, 6, 5],
           [6, 8, 5],
         ],
-        'A and B scored highest, 7.0 of 10 on average; that may well be chance, p = #.',
+        'A and B scored highest, 7 of 10 on average; that may well be chance, p = #.',
       ],
       [
         [
           [8, 6],
           [6, 8],
         ],
-        'All scored alike, 7.0 of 10 on average: nothing is shown.',
+        'All scored alike, 7 of 10 on average: nothing is shown.',
       ],
       [
         Array(8).fill([6, 8.5]),
@@ -331,10 +331,7 @@ describe('a blind flight', () => {
       flightResult(done, rank.key).means.map(({ score }) => score),
       [5, 6, 7],
     );
-    assert.match(
-      flightResult(done, rank.key).verdict.sentence,
-      /^C scored highest, 7\.0 of 10 on average, on one sheet/,
-    );
+    assert.match(flightResult(done, rank.key).verdict.sentence, /^C scored highest, 7 of 10 on average, on one sheet/);
   });
   it('says of each sheet whether the odd cup was found', () => {
     const { flight, key } = make('triangle', ['Ada', 'Bo', 'Ada']);
