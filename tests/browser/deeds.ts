@@ -36,6 +36,27 @@ export async function beansIn(page: Page): Promise<void> {
 /** The clock as it is painted. */
 export const clockText = (page: Page) => page.getByRole('timer').innerText();
 
+/** The rows of a table, straight from the browser's database. */
+export const stored = (page: Page, table: string, name = 'gander') =>
+  page.evaluate(
+    ([table, name]) =>
+      new Promise<never>((resolve, reject) => {
+        const opening = indexedDB.open(name as string);
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const asking = opening.result
+            .transaction(table as string)
+            .objectStore(table as string)
+            .getAll();
+          asking.onsuccess = () => {
+            opening.result.close();
+            resolve(asking.result as never);
+          };
+        };
+      }),
+    [table, name] as const,
+  ) as Promise<Record<string, never>[]>;
+
 /** The stored roasts, straight from the browser's database; streamed readings, which lie apart while a roast goes on, come last. */
 export async function storedRoasts(
   page: Page,

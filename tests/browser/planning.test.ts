@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, it } from 'node:test';
-import { beansIn, firstThings, openAt, pass } from './deeds.ts';
+import type { Page } from 'playwright-core';
+import { beansIn, firstThings, openAt, pass, stored } from './deeds.ts';
 import { type Served, serveApp } from './harness.ts';
 
 let empty: Served;
@@ -326,6 +327,7 @@ describe('a roast day', () => {
     await openAt(page, '/plan/day/');
     await page.getByLabel('How many').selectOption('2');
     await page.getByLabel('Batch gear').selectOption({ label: 'Blue popper' });
+    await page.getByLabel('Batch weight').fill('80 g');
     await page.getByRole('button', { name: 'Put it on the list' }).click();
     await page.getByText('of waiting: the Blue popper cools.').waitFor();
     const hot = page.getByLabel(/^Start hot: batch 2/);
@@ -383,6 +385,12 @@ describe('a roast day', () => {
     for (const gear of ['Blue popper', 'Crank pot']) {
       await page.getByLabel('How many').selectOption('2');
       await page.getByLabel('Batch gear').selectOption({ label: gear });
+      // As much as went into it last.
+      const grams = await lastGreenOn(page, gear);
+      await page.waitForFunction(
+        (text) => document.querySelector<HTMLInputElement>('input[aria-label="Batch weight"]')?.value === text,
+        `${grams} g`,
+      );
       await page.getByRole('button', { name: 'Put it on the list' }).click();
       await page.getByRole('listitem').filter({ hasText: gear }).nth(1).waitFor();
     }
@@ -467,3 +475,13 @@ describe('a roast day', () => {
     await close();
   });
 });
+
+/** What went into a piece of the demo's gear last, grams. */
+async function lastGreenOn(page: Page, nickname: string): Promise<number | undefined> {
+  const gear = (await stored(page, 'gear', 'gander-demo')).find((each) => each.nickname === nickname);
+  const roasts = await stored(page, 'roasts', 'gander-demo');
+  return roasts
+    .filter(({ gearId }) => gearId === gear?.id)
+    .sort((a, b) => String(a.createdAt).localeCompare(String(b.createdAt)))
+    .at(-1)?.greenGrams as number | undefined;
+}

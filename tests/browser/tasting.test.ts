@@ -1,8 +1,7 @@
 import assert from 'node:assert/strict';
 import { readFile } from 'node:fs/promises';
 import { after, before, describe, it } from 'node:test';
-import type { Page } from 'playwright-core';
-import { beansIn, firstThings, openAt, pass } from './deeds.ts';
+import { beansIn, firstThings, openAt, pass, stored } from './deeds.ts';
 import { PHONE, type Served, serveApp } from './harness.ts';
 
 let empty: Served;
@@ -14,27 +13,6 @@ after(async () => {
   await empty.stop();
   await demo.stop();
 });
-
-/** The rows of a table, straight from the browser's database. */
-const stored = (page: Page, table: string, name: string) =>
-  page.evaluate(
-    ([table, name]) =>
-      new Promise<never>((resolve, reject) => {
-        const opening = indexedDB.open(name as string);
-        opening.onerror = () => reject(opening.error);
-        opening.onsuccess = () => {
-          const asking = opening.result
-            .transaction(table as string)
-            .objectStore(table as string)
-            .getAll();
-          asking.onsuccess = () => {
-            opening.result.close();
-            resolve(asking.result as never);
-          };
-        };
-      }),
-    [table, name] as const,
-  ) as Promise<Record<string, never>[]>;
 
 describe('from the pull to the cup', () => {
   it('pull, jar, label, ready, cup', async () => {

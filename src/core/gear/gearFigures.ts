@@ -41,6 +41,14 @@ export function usualGramsOf(gear: Pick<Gear, 'method' | 'trays' | 'usualGrams' 
   return gear.usualGrams ?? Math.min(methodOf(gear.method).batchGrams.usual * traysOf(gear), beginsWithin(gear));
 }
 
+/** The batch of green that is proposed on a piece of gear: what the batch before got, where that was on it too, else the usual; grams. */
+export function proposedGreen(
+  gear: Pick<Gear, 'id' | 'method' | 'trays' | 'usualGrams' | 'largestGrams'>,
+  before: { readonly gearId: string; readonly greenGrams: number } | undefined,
+): number {
+  return before?.gearId === gear.id ? before.greenGrams : usualGramsOf(gear);
+}
+
 /** What is proposed stays below this, grams: a tenth under the limit, in whole fives where there is room. */
 export function beginsWithin(gear: Pick<Gear, 'method' | 'trays' | 'largestGrams'>): number {
   const grams = largestGramsOf(gear) * BEGIN_WITHIN;

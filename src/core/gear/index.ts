@@ -16,6 +16,7 @@ export {
   coolsForS,
   gramsOnTray,
   largestGramsOf,
+  proposedGreen,
   traysOf,
   usualGramsOf,
 } from './gearFigures.ts';

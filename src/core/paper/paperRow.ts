@@ -1,5 +1,5 @@
 import { type Lot, lotTitle } from '../bean/index.ts';
-import { type Gear, usualGramsOf } from '../gear/index.ts';
+import { type Gear, proposedGreen } from '../gear/index.ts';
 import { failure, type Issue, type Result, success } from '../issues/index.ts';
 import { type ShadeNumber, shadeNumbers, shades } from '../shade/index.ts';
 import { parseClock, parseDay, parseWeight, type WeightUnit } from '../units/index.ts';
@@ -93,7 +93,7 @@ export function readPaperRow(row: PaperRow, context: PaperContext, above: PaperR
   const greenGrams = take(
     'green',
     (text) => parseWeight(text, unit, { range: GRAMS }),
-    (above && above.gear.id === gear?.id ? above.greenGrams : undefined) ?? (gear ? usualGramsOf(gear) : 0),
+    gear ? proposedGreen(gear, above && { gearId: above.gear.id, greenGrams: above.greenGrams }) : 0,
   );
   const time = (column: 'yellow' | 'firstCrack' | 'secondCrack' | 'pull') =>
     take<number | undefined>(column, secondsOf, undefined);

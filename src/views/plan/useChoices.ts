@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { asDone, type Chosen } from '@/core/experiment';
-import { type Gear, usualGramsOf } from '@/core/gear';
+import { type Gear, proposedGreen } from '@/core/gear';
 import { type DayBatch, equalParts, proposedRule, schoolsFor, stagedShades } from '@/core/plan';
 import type { PlannedMove, PlannedPart, PullRule, PullRuleKind, Roast } from '@/core/roast';
 import type { ShadeNumber } from '@/core/shade';
@@ -167,7 +167,7 @@ interface Filling {
 function fill({ roast, gear, lots, unit, gearId, records }: Filling): Choices {
   const itsGear = gearOf(gear, gearId ?? roast?.gearId);
   const lot = lots.find((each) => each.lot.id === roast?.lotId) ?? lots[0];
-  const grams = roast && roast.gearId === itsGear.id ? roast.greenGrams : usualGramsOf(itsGear);
+  const grams = proposedGreen(itsGear, roast);
   const shade = roast?.wantedShade ?? 4;
   return {
     lotId: lot?.lot.id ?? '',

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { lotTitle, measuresOf } from '@/core/bean';
-import { type Gear, judgeBatch, usualGramsOf } from '@/core/gear';
+import { type Gear, judgeBatch, proposedGreen } from '@/core/gear';
 import { issueSentence } from '@/core/issues';
 import { MEDIUM, type ShadeNumber } from '@/core/shade';
 import { parseWeight } from '@/core/units';
@@ -9,6 +9,7 @@ import { database } from '@/store/current';
 import { addBatches } from '@/store/days';
 import type { LotStock } from '@/store/larder';
 import { proposedShade } from '@/store/likedShades';
+import { lastRoast } from '@/store/queries';
 import { usualBatch } from '@/store/usualBatch';
 import { Button, LinkButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -35,13 +36,15 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
   const [count, setCount] = useState(1);
   const itsGear = gear.find(({ id }) => id === gearId) ?? gear[0];
   const stock = lots.find(({ lot }) => lot.id === lotId) ?? lots[0];
-  const itsLot = stock?.lot.id;
-  // Asked anew when other beans are chosen; what was chosen by hand stays.
+  const [itsLot, itsGearId] = [stock?.lot.id, itsGear?.id];
+  // Asked anew when other beans or gear are chosen; what was chosen by hand stays.
   const proposed = useLiveQuery(async () => {
+    if (itsLot === undefined || itsGearId === undefined) return undefined;
     const db = database();
-    return itsLot === undefined ? undefined : proposedShade(db, itsLot, (await usualBatch(db)).shade);
-  }, [itsLot]);
-  const shade = chosenShade ?? proposed ?? MEDIUM;
+    const [last, usual] = await Promise.all([lastRoast(db, itsGearId), usualBatch(db)]);
+    return { last, shade: await proposedShade(db, itsLot, usual.shade) };
+  }, [itsLot, itsGearId]);
+  const shade = chosenShade ?? proposed?.shade ?? MEDIUM;
   if (!itsGear || !stock)
     return (
       <div className="mt-6">
@@ -52,7 +55,7 @@ export function AddBatch({ date, gear, lots, room }: AddBatchProps) {
     );
   if (room <= 0) return <p className="text-husk mt-6">The day is full. Take a batch off the list to make room.</p>;
   const counts = Array.from({ length: room }, (_, i) => i + 1);
-  const shown = text ?? words.weight(usualGramsOf(itsGear));
+  const shown = text ?? words.weight(proposedGreen(itsGear, proposed?.last));
   const grams = parseWeight(shown, words.weightUnit, {
     range: RANGE,
     extraGramsPer: measuresOf(stock.lot, words.weightUnit),

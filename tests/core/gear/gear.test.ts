@@ -9,11 +9,13 @@ import {
   controlsOf,
   coolDownMinOf,
   coolsForS,
+  type Gear,
   initialValue,
   judgeBatch,
   largestGramsOf,
   methodOf,
   nextBatchToTry,
+  proposedGreen,
   proposedValue,
   remindersOf,
   steppedValue,
@@ -29,6 +31,13 @@ describe('the figures of gear', () => {
     const own = { ...popper, usualGrams: 95, largestGrams: 100, coolDownMin: 12 };
     assert.deepEqual([usualGramsOf(own), largestGramsOf(own), coolDownMinOf(own)], [95, 100, 12]);
     assert.equal(usualGramsOf({ ...popper, largestGrams: 60 }), 50, 'well within its largest');
+    const before = (gearId: string) =>
+      proposedGreen({ ...own, id: 'gear:own00000' as Gear['id'] }, { gearId, greenGrams: 88 });
+    assert.deepEqual(
+      [before('gear:own00000'), before('gear:other000')],
+      [88, 95],
+      'as before, on it and not on another',
+    );
     assert.equal(controlsOf(popper), methodOf('hotAirPopper').controls);
     assert.deepEqual(controlsOf({ ...popper, controls: [] }), []);
   });
