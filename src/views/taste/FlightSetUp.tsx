@@ -2,7 +2,6 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { writtenAs } from '@/core/household';
 import {
-  type Contender,
   type FlightManner,
   type FlightQuestion,
   flightManners,
@@ -15,7 +14,7 @@ import {
 import { database } from '@/store/current';
 import { editExperiment } from '@/store/experiments';
 import { lastTasters, startFlight } from '@/store/flights';
-import { type JarNow, jarsOnShelf } from '@/store/shelf';
+import { jarsOnShelf } from '@/store/shelf';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { jarTitle } from '@/ui/jarWords';
@@ -24,11 +23,9 @@ import { useHousehold, useWords } from '@/ui/useHousehold';
 import { useRoastDates } from '@/ui/useRoastDates';
 import { useWholeNumber } from '@/ui/useWholeNumber';
 import { experimentPair } from './experimentPair';
+import { type CupChosen, contenderOf, FROM_EXPERIMENT, filledCups, OTHER } from './flightCups';
 import { mannerHints, powerWords } from './flightWords';
 
-const OTHER = 'other';
-/** The two cups of an experiment, which may be off the shelf by now. */
-const FROM_EXPERIMENT = ['experiment-a', 'experiment-b'] as const;
 const MOST_CUPS = 6;
 const MOST_ROUNDS = 20;
 
@@ -56,7 +53,7 @@ export function FlightSetUp() {
     };
   }, [household]);
   const [question, setQuestion] = useState<FlightQuestion>(asked ? 'preference' : roastId ? 'rank' : 'triangle');
-  const [chosen, setCups] = useState<readonly { readonly pick: string; readonly name: string }[]>();
+  const [chosen, setCups] = useState<readonly CupChosen[]>();
   const [typedTasters, setTasters] = useState<string>();
   const [manner, setManner] = useState<FlightManner>('poured');
   const [wantedRounds, setRounds] = useState<number>();
@@ -76,8 +73,7 @@ export function FlightSetUp() {
   if (!data) return <p className="text-husk py-10">Looking at the shelf…</p>;
   const { jars, pair } = data;
   const sheets = Math.max(1, names.length) * rounds;
-  const others = jars.filter((jar) => !pair?.contenders.some((each) => holds(each, jar)));
-  const shown = picked(cups.slice(0, count), pair ? FROM_EXPERIMENT : [], others);
+  const shown = filledCups(cups.slice(0, count), jars, pair?.contenders);
   const begin = async () => {
     const contenders = shown.map(({ pick, name }) => {
       const of = (FROM_EXPERIMENT as readonly string[]).indexOf(pick);
@@ -177,24 +173,4 @@ export function FlightSetUp() {
       </Button>
     </section>
   );
-}
-
-/** What each cup holds: what was chosen, or else one of the experiment's or the next jar that no other cup holds. */
-function picked(
-  cups: readonly { readonly pick: string; readonly name: string }[],
-  first: readonly string[],
-  jars: readonly JarNow[],
-) {
-  const taken = new Set(cups.map(({ pick }) => pick));
-  const free = [...first, ...jars.map(({ pull }) => pull.id as string)].filter((each) => !taken.has(each));
-  return cups.map((cup) => ({ ...cup, pick: cup.pick || (free.shift() ?? OTHER) }));
-}
-
-/** Whether a cup of the experiment is of this jar. */
-const holds = ({ roastId, pullId }: Contender, { named, pull }: JarNow) =>
-  roastId === named.roast.id && (pullId === undefined || pullId === pull.id);
-
-function contenderOf(jar: JarNow | undefined, typed: string, title = ''): Contender {
-  if (!jar) return { name: typed.trim() };
-  return { name: title.slice(0, 120), roastId: jar.named.roast.id, pullId: jar.pull.id };
 }
