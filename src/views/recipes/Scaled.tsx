@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { type Gear, largestGramsOf, usualGramsOf } from '@/core/gear';
+import { type Gear, largestGramsOf, proposedGreen } from '@/core/gear';
 import { issueSentence, type Result } from '@/core/issues';
 import { ruleWords } from '@/core/plan';
 import { type CarriedRecipe, isOwnBatch, type Recipe } from '@/core/recipe';
@@ -50,7 +50,7 @@ export function Scaled({ recipe, gear }: ScaledProps) {
             onChange={(event) => {
               setGearId(event.target.value);
               const picked = all?.find(({ id }) => id === event.target.value);
-              if (picked) setText(inUnit(picked.id === recipe.gearId ? recipe.greenGrams : usualGramsOf(picked)));
+              if (picked) setText(inUnit(proposedGreen(picked, recipe)));
             }}
           >
             {!target && <option value={gearId}>gear deleted since</option>}
