@@ -19,7 +19,6 @@ export function outcomeOf(
   flight: Flight,
   key: FlightKey,
 ): { readonly outcome: Outcome | undefined; readonly sentence: string; readonly shown: boolean } | undefined {
-  const { verdict } = flightResult(flight, key);
   const of = (roastId: string | undefined, pullId: string | undefined) =>
     flight.contenders.findIndex(
       (each) =>
@@ -27,6 +26,12 @@ export function outcomeOf(
     );
   const [a, b] = [of(experiment.aRoastId, experiment.aPullId), of(experiment.bRoastId, experiment.bPullId)];
   if (a === -1 || b === -1 || a === b) return undefined;
+  if (flight.question === 'rank')
+    return byScore(
+      scoresIn(flight, key).map((row) => [row[a] as number, row[b] as number]),
+      comparesParts(experiment) ? 'for the other part' : 'without it',
+    );
+  const { verdict } = flightResult(flight, key);
   switch (flight.question) {
     case 'preference': {
       const { preferred } = verdict;
@@ -36,11 +41,6 @@ export function outcomeOf(
     case 'triangle':
       // Told apart is not yet liked better: the answer is the person's.
       return !verdict.shown ? { outcome: nothingShown(verdict), sentence: verdict.sentence, shown: false } : undefined;
-    case 'rank':
-      return byScore(
-        scoresIn(flight, key).map((row) => [row[a] as number, row[b] as number]),
-        comparesParts(experiment) ? 'for the other part' : 'without it',
-      );
   }
 }
 

@@ -58,10 +58,9 @@ export function scoresVerdict(sheets: readonly (readonly number[])[], names: rea
   if (sheets.length === 1) return { ...verdict, sentence: `${highest}, on one sheet: nothing is shown yet.` };
   const written = writtenP(p);
   if (!shown) return { ...verdict, sentence: `${highest}; that may well be chance, ${written}.` };
-  const preferred = names.length === 2 && ((means[0] as number) > (means[1] as number) ? 0 : 1);
   return {
     ...verdict,
-    ...(preferred !== false && { preferred }),
+    ...(names.length === 2 && { preferred: means[0] === most ? 0 : 1 }),
     sentence: `${highest}: that the cups differ so is unlikely to be chance, ${written}.`,
   };
 }

@@ -73,7 +73,7 @@ export function OpenQuestion(props: ExperimentNow) {
             : sameness.changed !== false && 'Everything else was the same, as far as the record tells.'}
         </p>
       )}
-      {(suggested || verdict) && <p className="mt-2 text-lg">{suggested?.sentence ?? verdict}</p>}
+      {verdict && <p className="mt-2 text-lg">{verdict}</p>}
       {(a || b) && (
         <div className="mt-4">
           <RibbonRows

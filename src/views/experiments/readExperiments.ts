@@ -25,7 +25,7 @@ export interface ExperimentNow {
   /** Undefined until both roasts are there, and for two parts of one roast. */
   readonly sameness: Sameness | undefined;
   readonly flight: Flight | undefined;
-  /** What the flight says in its own words, once it has ended. */
+  /** What the flight says of the two, once it has ended; of all its cups where it says nothing of these. */
   readonly verdict: string | undefined;
   readonly suggested: ReturnType<typeof outcomeOf>;
 }
@@ -40,6 +40,7 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
         experiment.flightId ? db.flights.get(experiment.flightId) : undefined,
       ]);
       const key = flight && (await keyOfEnded(db, flight.id));
+      const suggested = flight && key && outcomeOf(experiment, flight, key);
       return {
         experiment,
         state: stateOf(experiment, flight),
@@ -50,8 +51,8 @@ export async function readExperiments(db: GanderDatabase, written: Written): Pro
             ? samenessOf(a.roast, b.roast, experiment.change, written, controlsOf(b.gear))
             : undefined,
         flight,
-        verdict: flight && key ? flightResult(flight, key).verdict.sentence : undefined,
-        suggested: flight && key ? outcomeOf(experiment, flight, key) : undefined,
+        verdict: flight && key && (suggested?.sentence ?? flightResult(flight, key).verdict.sentence),
+        suggested,
       };
     }),
   );
