@@ -16,9 +16,6 @@ import { Button, LinkButton } from '@/ui/Button';
 import { dayWords } from '@/ui/dates';
 import { NamesPutRight } from './NamesPutRight';
 
-/** Whether the odd cup was found, after the cups of a sheet. */
-const foundSaid: Readonly<Record<string, string>> = { true: 'the odd one, found', false: 'not the odd one' };
-
 /** The answer, once all sheets are in or the flight was ended: the sentence first, then who picked what. */
 export function FlightResultView({ flight, flightKey }: { readonly flight: Flight; readonly flightKey: FlightKey }) {
   const { verdict, means } = flightResult(flight, flightKey);
@@ -88,7 +85,7 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
               </span>
             ))}
             {trial.answeredAt === undefined && <span className="text-husk">not tasted</span>}
-            {foundSaid[`${foundOdd(flight, flightKey, i)}`]}
+            {foundWords(foundOdd(flight, flightKey, i))}
           </li>
         ))}
       </ol>
@@ -106,4 +103,10 @@ export function FlightResultView({ flight, flightKey }: { readonly flight: Fligh
       </div>
     </section>
   );
+}
+
+/** What is said of a sheet on which an odd cup was to be found. */
+function foundWords(found: boolean | undefined): string {
+  if (found === undefined) return '';
+  return found ? 'the odd one, found' : 'not the odd one';
 }

@@ -6,10 +6,6 @@ import { database } from '@/store/current';
 import { keyForPourer, putSlipsAway } from '@/store/flights';
 import { Button } from '@/ui/Button';
 
-/** How many codes are this cup. */
-const poursOf = (cup: number, keys: readonly Readonly<Record<string, number>>[]) =>
-  keys.flatMap((each) => Object.values(each)).filter((each) => each === cup).length;
-
 /** For whoever pours: which cup gets which code. Not read before the pourer says that the tasters look away. */
 export function PourerSlips({ flight }: { readonly flight: Flight }) {
   const [shown, setShown] = useState(false);
@@ -23,6 +19,7 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
     location.replace(`/taste/flight/?id=${encodeURIComponent(flight.id)}`);
   };
   const slips = flight.trials.flatMap((trial, i) => (trial.poured || trial.answeredAt ? [] : [{ trial, i }]));
+  const pours = slips.flatMap(({ i }) => Object.values(key?.trials[i] ?? {}));
   return (
     <section className="max-w-3xl pt-7">
       <h1 className="text-4xl">For whoever pours.</h1>
@@ -42,15 +39,9 @@ export function PourerSlips({ flight }: { readonly flight: Flight }) {
         <>
           {key && (
             <p className="mt-3 text-lg">
-              {counted(slips.length * (slips[0]?.trial.codes.length ?? 0), 'cup')}:{' '}
+              {counted(pours.length, 'cup')}:{' '}
               {flight.contenders
-                .map(
-                  ({ name }, cup) =>
-                    `${poursOf(
-                      cup,
-                      slips.map(({ i }) => key.trials[i] ?? {}),
-                    )} of ${name}`,
-                )
+                .map(({ name }, cup) => `${pours.filter((each) => each === cup).length} of ${name}`)
                 .join('; ')}
               .
             </p>
