@@ -1,5 +1,5 @@
 import { idsNamed, references } from '@/core/exchange';
-import { takeBack } from '@/core/undo';
+import { type TakenBack, takeBack } from '@/core/undo';
 import { applyChange, inOneGo } from './change.ts';
 import type { Change, RowChange } from './changes.ts';
 import type { GanderDatabase } from './database.ts';
@@ -15,6 +15,12 @@ export interface Undone {
   readonly change: Change;
   readonly kept: readonly Kept[];
 }
+
+/**
+ * A flight and its key are one thing, apart so that no page that shows the one reads the other. With the key of other codes nobody
+ * knows any more what was tasted: what changed both is taken back in both or in neither.
+ */
+const IN_TWO_TABLES: ReadonlySet<string> = new Set<RowChange['table']>(['flights', 'flightKeys']);
 
 /** Takes a change back and nothing that came after it: what was changed again stays, and is named. */
 export function undoChange(db: GanderDatabase, change: Change): Promise<Undone> {
@@ -33,9 +39,14 @@ export function undoChange(db: GanderDatabase, change: Change): Promise<Undone> 
     );
     const going = backs.filter(({ now, back }) => now !== undefined && back.row === undefined);
     const inUse = await usedByOthers(db, going);
+    const stuck = stuckPairs(backs, inUse);
     const kept: Kept[] = [];
     const rows: RowChange[] = [];
     for (const { table, id, now, back } of backs) {
+      if (IN_TWO_TABLES.has(table) && stuck.has(id)) {
+        kept.push({ table: 'flights', fields: ['id'] });
+        continue;
+      }
       const stays = inUse.has(`${table} ${id}`);
       const fields = stays ? ['id'] : back.kept;
       if (fields.length > 0) kept.push({ table, fields });
@@ -43,6 +54,18 @@ export function undoChange(db: GanderDatabase, change: Change): Promise<Undone> 
     }
     return { change: await applyChange(db, rows), kept };
   });
+}
+
+/** The ids of what the change has in both tables and cannot take back in one of them. */
+function stuckPairs(
+  backs: readonly (Going & { readonly back: TakenBack })[],
+  inUse: ReadonlySet<string>,
+): ReadonlySet<string> {
+  const halves = backs.filter(({ table }) => IN_TWO_TABLES.has(table));
+  const stuck = halves.filter(({ table, id, back }) => back.kept.length > 0 || inUse.has(`${table} ${id}`));
+  return new Set(
+    stuck.flatMap((half) => (halves.some((other) => other !== half && other.id === half.id) ? [half.id] : [])),
+  );
 }
 
 interface Going {

@@ -5,7 +5,17 @@ import { describe, it } from 'node:test';
 import type { Id } from '@/core/ids';
 import { pullsOf } from '@/core/roast';
 import type { Contender, Flight } from '@/core/taste';
-import { abortFlight, answerTrial, keyForPourer, keyOfEnded, lastTasters, startFlight } from '@/store/flights';
+import {
+  abortFlight,
+  addRound,
+  answerTrial,
+  drawAnew,
+  keyForPourer,
+  keyOfEnded,
+  lastTasters,
+  putSlipsAway,
+  startFlight,
+} from '@/store/flights';
 import { lotStock, removeLot } from '@/store/larder';
 import { proposedShade, shadeLikedOf } from '@/store/likedShades';
 import { roastsOfLot } from '@/store/queries';
@@ -27,6 +37,30 @@ async function withFlight(tasters: readonly string[]) {
 }
 
 describe('a blind flight', () => {
+  it('keeps the codes that were poured or tasted by when their drawing is taken back too late, and does it in time', async () => {
+    for (const redraw of [addRound, drawAnew]) {
+      const { db, id } = await withFlight(['Ada', 'Bo']);
+      const rows = async () => [await db.flights.get(id), await db.flightKeys.get(id)] as const;
+      const before = await rows();
+      assert.deepEqual((await undoChange(db, await redraw(db, id))).kept, []);
+      assert.deepEqual(await rows(), before);
+      for (const goOn of [
+        async (flight: Flight) => putSlipsAway(db, flight),
+        async (flight: Flight) => answerTrial(db, id, 1, { picked: flight.trials[1]?.codes[0] }),
+      ]) {
+        const change = await redraw(db, id);
+        await goOn((await db.flights.get(id)) as Flight);
+        const now = await rows();
+        assert.deepEqual((await undoChange(db, change)).kept[0], { table: 'flights', fields: ['id'] });
+        assert.deepEqual(await rows(), now);
+        const [flight, key] = now;
+        assert.deepEqual(
+          key?.trials.map((its) => Object.keys(its).sort()),
+          flight?.trials.map(({ codes }) => codes),
+        );
+      }
+    }
+  });
   it('is proposed to those who tasted the newest one', async () => {
     const { db, id } = await withFlight(['Ada', 'Bo', 'Ada', 'Bo']);
     assert.deepEqual(await lastTasters(db), ['Ada', 'Bo']);

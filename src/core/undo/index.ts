@@ -1,2 +1,2 @@
 export { digest } from './digest.ts';
-export { takeBack } from './takeBack.ts';
+export { type TakenBack, takeBack } from './takeBack.ts';
